@@ -1,0 +1,138 @@
+#include "core/formula/edit.h"
+
+#include <algorithm>
+
+namespace rhexion {
+
+namespace {
+
+template <class T>
+T exchange(T& place, T value)
+{
+    std::swap(place, value);
+    return value;
+}
+
+struct Apply {
+    Formula& formula;
+
+    std::optional<Edit> operator()(const AddLine& e) const
+    {
+        if (formula.find(e.line.id))
+            return std::nullopt;
+        const auto index = std::min(e.index, formula.lines.size());
+        formula.lines.insert(formula.lines.begin() + static_cast<std::ptrdiff_t>(index), e.line);
+        formula.lastId = std::max(formula.lastId, e.line.id);
+        return RemoveLine{e.line.id};
+    }
+    std::optional<Edit> operator()(const RemoveLine& e) const
+    {
+        const auto at = std::ranges::find(formula.lines, e.line, &Line::id);
+        if (at == formula.lines.end())
+            return std::nullopt;
+        AddLine back{*at, static_cast<std::size_t>(at - formula.lines.begin())};
+        formula.lines.erase(at);
+        return back;
+    }
+    std::optional<Edit> operator()(const MoveLine& e) const
+    {
+        const auto at = std::ranges::find(formula.lines, e.line, &Line::id);
+        if (at == formula.lines.end())
+            return std::nullopt;
+        const MoveLine back{e.line, at->vessel,
+                            static_cast<std::size_t>(at - formula.lines.begin())};
+        Line line = *at;
+        line.vessel = e.vessel;
+        formula.lines.erase(at);
+        const auto index = std::min(e.index, formula.lines.size());
+        formula.lines.insert(formula.lines.begin() + static_cast<std::ptrdiff_t>(index), line);
+        return back;
+    }
+    std::optional<Edit> operator()(const SetAmount& e) const
+    {
+        return onLine(e.line, [&](Line& line) -> Edit {
+            return SetAmount{e.line, exchange(line.amount, e.amount)};
+        });
+    }
+    std::optional<Edit> operator()(const SetFrozen& e) const
+    {
+        return onLine(e.line, [&](Line& line) -> Edit {
+            return SetFrozen{e.line, exchange(line.frozen, e.frozen)};
+        });
+    }
+    std::optional<Edit> operator()(const SetAllWater& e) const
+    {
+        return onLine(e.line, [&](Line& line) -> Edit {
+            return SetAllWater{e.line, exchange(line.allWater, e.allWater)};
+        });
+    }
+    std::optional<Edit> operator()(const SetLye& e) const
+    {
+        return SetLye{e.field, exchange(formula.lye, e.lye)};
+    }
+    std::optional<Edit> operator()(const SetLiquid& e) const
+    {
+        return SetLiquid{e.field, exchange(formula.liquid, e.liquid)};
+    }
+    std::optional<Edit> operator()(const SetOilsTotal& e) const
+    {
+        return SetOilsTotal{exchange(formula.oilsTotal, e.total)};
+    }
+    std::optional<Edit> operator()(const SetText& e) const
+    {
+        std::string& place = e.field == TextField::Name    ? formula.name
+                             : e.field == TextField::Maker ? formula.maker
+                                                           : formula.notes;
+        return SetText{e.field, exchange(place, e.text)};
+    }
+
+private:
+    template <class Change>
+    std::optional<Edit> onLine(LineId id, Change change) const
+    {
+        Line* line = formula.find(id);
+        return line ? std::optional<Edit>(change(*line)) : std::nullopt;
+    }
+};
+
+int fieldOf(const Edit& edit)
+{
+    if (const auto* lye = std::get_if<SetLye>(&edit))
+        return static_cast<int>(lye->field);
+    if (const auto* liquid = std::get_if<SetLiquid>(&edit))
+        return static_cast<int>(liquid->field);
+    if (const auto* text = std::get_if<SetText>(&edit))
+        return static_cast<int>(text->field);
+    return 0;
+}
+
+} // namespace
+
+std::optional<Edit> apply(Formula& formula, const Edit& edit)
+{
+    return std::visit(Apply{formula}, edit);
+}
+
+LineId lineOf(const Edit& edit)
+{
+    return std::visit(
+        [](const auto& e) -> LineId {
+            if constexpr (requires { e.line.id; })
+                return e.line.id;
+            else if constexpr (requires { e.line; })
+                return e.line;
+            else
+                return 0;
+        },
+        edit);
+}
+
+bool touchSameField(const Edit& a, const Edit& b)
+{
+    const bool settles = !std::holds_alternative<AddLine>(a) &&
+                         !std::holds_alternative<RemoveLine>(a) &&
+                         !std::holds_alternative<MoveLine>(a);
+    return settles && a.index() == b.index() && lineOf(a) == lineOf(b) && fieldOf(a) == fieldOf(b);
+}
+
+} // namespace rhexion

@@ -1,0 +1,80 @@
+// One change to a formula as data: what undo keeps and what a caution offers as its mend.
+#pragma once
+
+#include "core/formula/formula.h"
+
+#include <variant>
+
+namespace rhexion {
+
+struct AddLine {
+    Line line; // its id must be new
+    std::size_t index = 0; // clamped to the end
+};
+struct RemoveLine {
+    LineId line;
+};
+struct SetAmount {
+    LineId line;
+    StatedAmount amount;
+};
+struct MoveLine {
+    LineId line;
+    Vessel vessel;
+    std::size_t index; // place among all lines after the move; clamped
+};
+struct SetFrozen {
+    LineId line;
+    bool frozen;
+};
+struct SetAllWater {
+    LineId line;
+    bool allWater;
+};
+// Settings are set whole; field says which one the maker touched, so that undo can merge typing.
+enum class SettingField {
+    Superfat,
+    PotassiumShare,
+    Split,
+    HiddenFat,
+    Basis,
+    Fixed,
+    Sodium,
+    Potassium,
+    Liquid,
+    Convention,
+    JugRatio,
+    JugTemperature
+};
+struct SetLye {
+    SettingField field;
+    LyeSettings lye;
+};
+struct SetLiquid {
+    SettingField field;
+    LiquidSettings liquid;
+};
+struct SetOilsTotal {
+    Mass total;
+};
+enum class TextField { Name, Maker, Notes };
+struct SetText {
+    TextField field;
+    std::string text;
+};
+
+using Edit = std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater, SetLye,
+                          SetLiquid, SetOilsTotal, SetText>;
+
+// Applies the edit and returns the one that takes it back. An edit that names a line that is not
+// there, or an id that is, changes nothing and returns nothing.
+std::optional<Edit> apply(Formula& formula, const Edit& edit);
+
+// Whether two edits touch the same field of the same thing, so that the later may swallow the
+// earlier in the undo history.
+bool touchSameField(const Edit& a, const Edit& b);
+
+// The line an edit is about; 0 when it is about the whole formula.
+LineId lineOf(const Edit& edit);
+
+} // namespace rhexion

@@ -1,0 +1,386 @@
+#include "core/formula/phrase.h"
+
+#include <algorithm>
+#include <array>
+#include <cctype>
+#include <charconv>
+
+namespace rhexion {
+
+namespace {
+
+using Code = PhraseFault::Code;
+
+bool isSpace(char c)
+{
+    return c == ' ' || c == '\t' || c == '\n' || c == '\r';
+}
+
+bool isDigit(char c)
+{
+    return c >= '0' && c <= '9';
+}
+
+std::string_view trimmed(std::string_view text)
+{
+    while (!text.empty() && isSpace(text.front()))
+        text.remove_prefix(1);
+    while (!text.empty() && isSpace(text.back()))
+        text.remove_suffix(1);
+    return text;
+}
+
+// Reads "250 + 2 x 35" from the front of the text; times and divide bind tighter.
+class SumReader {
+public:
+    SumReader(std::string_view text, char mark) : text_(text), mark_(mark) {}
+
+    std::optional<double> read()
+    {
+        auto total = product();
+        while (total) {
+            const char op = peekOperator("+-");
+            if (!op)
+                break;
+            ++at_;
+            const auto next = product();
+            if (!next)
+                return std::nullopt;
+            total = op == '+' ? *total + *next : *total - *next;
+        }
+        return total;
+    }
+    std::size_t end() const { return at_; }
+    const PhraseFault& fault() const { return fault_; }
+
+private:
+    std::optional<double> product()
+    {
+        auto value = number();
+        while (value) {
+            const char op = peekOperator("*/x");
+            if (!op)
+                break;
+            ++at_;
+            const auto next = number();
+            if (!next)
+                return std::nullopt;
+            if (op == '/' && *next == 0.0)
+                return refuse(Code::DivisionByZero);
+            value = op == '/' ? *value / *next : *value * *next;
+        }
+        return value;
+    }
+
+    std::optional<double> number()
+    {
+        skipSpace();
+        const auto start = at_;
+        std::string plain;
+        char seenMark = 0;
+        std::size_t digitsAfter = 0;
+        std::size_t digitsBefore = 0;
+        for (; at_ < text_.size(); ++at_) {
+            const char c = text_[at_];
+            if (isDigit(c)) {
+                plain += c;
+                ++(seenMark ? digitsAfter : digitsBefore);
+            } else if (c == '.' || c == ',') {
+                if (seenMark)
+                    return refuse(Code::AmbiguousNumber, start);
+                seenMark = c;
+                plain += '.';
+            } else {
+                break;
+            }
+        }
+        if (digitsBefore + digitsAfter == 0)
+            return refuse(start == 0 ? Code::NoNumber : Code::BadSum);
+        // The other country's mark before just three digits may have meant thousands.
+        if (seenMark && seenMark != mark_ && digitsAfter == 3 && digitsBefore > 0 &&
+            plain.front() != '0')
+            return refuse(Code::AmbiguousNumber, start);
+        double value = 0.0;
+        const auto done = std::from_chars(plain.data(), plain.data() + plain.size(), value);
+        if (done.ec == std::errc::result_out_of_range)
+            return refuse(Code::TooLarge, start);
+        return value;
+    }
+
+    char peekOperator(std::string_view wanted)
+    {
+        auto look = at_;
+        while (look < text_.size() && isSpace(text_[look]))
+            ++look;
+        if (look >= text_.size() || wanted.find(text_[look]) == std::string_view::npos)
+            return 0;
+        // An x is a times sign only before a number: "2 x 35", not "2 xanthan".
+        if (text_[look] == 'x') {
+            auto next = look + 1;
+            while (next < text_.size() && isSpace(text_[next]))
+                ++next;
+            if (next >= text_.size() || !isDigit(text_[next]))
+                return 0;
+        }
+        at_ = look;
+        return text_[look];
+    }
+
+    void skipSpace()
+    {
+        while (at_ < text_.size() && isSpace(text_[at_]))
+            ++at_;
+    }
+
+    std::nullopt_t refuse(Code code, std::size_t from = 0)
+    {
+        fault_ = {code, std::string(trimmed(text_.substr(from, std::max(at_, from + 1) - from)))};
+        return std::nullopt;
+    }
+
+    std::string_view text_;
+    char mark_;
+    std::size_t at_ = 0;
+    PhraseFault fault_{Code::NoNumber, {}};
+};
+
+struct UnitWord {
+    std::string_view word;
+    std::optional<AmountUnit> unit; // nothing: a measure that must be weighed first
+};
+
+constexpr std::array unitWords{
+    UnitWord{"grams", AmountUnit::Gram},     UnitWord{"gram", AmountUnit::Gram},
+    UnitWord{"g", AmountUnit::Gram},         UnitWord{"kilograms", AmountUnit::Kilogram},
+    UnitWord{"kg", AmountUnit::Kilogram},    UnitWord{"ounces", AmountUnit::Ounce},
+    UnitWord{"ounce", AmountUnit::Ounce},    UnitWord{"oz", AmountUnit::Ounce},
+    UnitWord{"pounds", AmountUnit::Pound},   UnitWord{"pound", AmountUnit::Pound},
+    UnitWord{"lbs", AmountUnit::Pound},      UnitWord{"lb", AmountUnit::Pound},
+    UnitWord{"% of batter", AmountUnit::PercentOfBatter},
+    UnitWord{"% of oils", AmountUnit::PercentOfOils},
+    UnitWord{"%", AmountUnit::PercentOfOils},
+    UnitWord{"tbsp", std::nullopt},          UnitWord{"tablespoons", std::nullopt},
+    UnitWord{"tablespoon", std::nullopt},    UnitWord{"tsp", std::nullopt},
+    UnitWord{"teaspoons", std::nullopt},     UnitWord{"teaspoon", std::nullopt},
+    UnitWord{"cups", std::nullopt},          UnitWord{"cup", std::nullopt},
+    UnitWord{"drops", std::nullopt},         UnitWord{"drop", std::nullopt},
+    UnitWord{"ml", std::nullopt},            UnitWord{"fl oz", std::nullopt},
+    UnitWord{"pieces", std::nullopt},        UnitWord{"piece", std::nullopt},
+};
+
+// Whether the text begins with the word and the word ends there.
+bool beginsWith(std::string_view text, std::string_view word)
+{
+    if (text.substr(0, word.size()) != word)
+        return false;
+    const bool letters = word.back() != '%';
+    return !letters || text.size() == word.size() ||
+           !std::isalpha(static_cast<unsigned char>(text[word.size()]));
+}
+
+struct AmountRead {
+    StatedAmount amount;
+    std::string_view rest;
+};
+
+std::variant<AmountRead, PhraseFault> readAmount(std::string_view text, const PhraseHabits& habits)
+{
+    text = trimmed(text);
+    if (text.empty())
+        return PhraseFault{Code::Nothing, {}};
+    if (beginsWith(text, "rest"))
+        return AmountRead{{0.0, AmountUnit::Rest}, trimmed(text.substr(4))};
+    if (text.front() == '-')
+        return PhraseFault{Code::Negative, std::string(text)};
+
+    SumReader reader(text, habits.decimalMark);
+    const auto value = reader.read();
+    if (!value)
+        return reader.fault();
+    if (*value < 0.0)
+        return PhraseFault{Code::Negative, std::string(text.substr(0, reader.end()))};
+    if (*value > Mass::largestGrams)
+        return PhraseFault{Code::TooLarge, std::string(text.substr(0, reader.end()))};
+
+    auto after = trimmed(text.substr(reader.end()));
+    AmountUnit unit = habits.bareUnit;
+    // "fl oz" must be met before "oz", and longer words before shorter ones they begin with.
+    for (const UnitWord& known : unitWords) {
+        if (!beginsWith(after, known.word))
+            continue;
+        if (!known.unit)
+            return PhraseFault{Code::UnitNotWeighed, std::string(known.word)};
+        unit = *known.unit;
+        after = trimmed(after.substr(known.word.size()));
+        break;
+    }
+    if (beginsWith(after, "of"))
+        after = trimmed(after.substr(2));
+    return AmountRead{{*value, unit}, after};
+}
+
+struct PlaceWords {
+    std::string_view word;
+    Vessel vessel;
+};
+constexpr std::array placeWords{
+    PlaceWords{"in the lye jug", Vessel::LyeJug}, PlaceWords{"in the jug", Vessel::LyeJug},
+    PlaceWords{"in the oil pot", Vessel::OilPot}, PlaceWords{"in the pot", Vessel::OilPot},
+    PlaceWords{"in the oils", Vessel::OilPot},    PlaceWords{"at emulsion", Vessel::Emulsion},
+    PlaceWords{"at trace", Vessel::Trace},        PlaceWords{"after the cook", Vessel::AfterCook},
+    PlaceWords{"after cook", Vessel::AfterCook},  PlaceWords{"on top", Vessel::Top},
+};
+
+bool cutEnding(std::string& text, std::string_view ending)
+{
+    if (!text.ends_with(ending) || text.size() <= ending.size())
+        return false;
+    const char before = text[text.size() - ending.size() - 1];
+    if (before != ' ' && before != ',')
+        return false;
+    text.resize(text.size() - ending.size() - 1);
+    while (!text.empty() && (isSpace(text.back()) || text.back() == ','))
+        text.pop_back();
+    return true;
+}
+
+} // namespace
+
+std::string folded(std::string_view text)
+{
+    // Base letters for U+00C0 to U+017F; '*' keeps what has no single base letter.
+    static constexpr std::string_view base =
+        "aaaaaa*ceeeeiiiidnooooo*ouuuuy*saaaaaa*ceeeeiiiidnooooo*ouuuuy*y"
+        "aaaaaaccccccccddddeeeeeeeeeegggggggghhhhiiiiiiiiii**jjkkklllllll"
+        "lllnnnnnnn**oooooo**rrrrrrssssssssttttttuuuuuuuuuuuuwwyyyzzzzzzs";
+    std::string out;
+    out.reserve(text.size());
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const auto c = static_cast<unsigned char>(text[i]);
+        if (isSpace(text[i])) {
+            if (!out.empty() && out.back() != ' ')
+                out += ' ';
+        } else if ((c == 0xC3 || c == 0xC4 || c == 0xC5) && i + 1 < text.size()) {
+            const auto low = static_cast<unsigned char>(text[i + 1]);
+            const std::size_t place = (c - 0xC3u) * 64u + (low & 0x3Fu);
+            const char letter = place < base.size() ? base[place] : '*';
+            if (letter == '*')
+                out.append(text.substr(i, 2));
+            else
+                out += letter;
+            ++i;
+        } else {
+            out += static_cast<char>(c < 0x80 ? std::tolower(c) : c);
+        }
+    }
+    while (!out.empty() && out.back() == ' ')
+        out.pop_back();
+    return out;
+}
+
+std::variant<double, PhraseFault> parseNumber(std::string_view text, char decimalMark)
+{
+    text = trimmed(text);
+    if (text.empty())
+        return PhraseFault{Code::Nothing, {}};
+    const bool minus = text.front() == '-';
+    SumReader reader(minus ? text.substr(1) : text, decimalMark);
+    const auto value = reader.read();
+    if (!value)
+        return reader.fault();
+    const auto rest = trimmed((minus ? text.substr(1) : text).substr(reader.end()));
+    if (!rest.empty())
+        return PhraseFault{Code::TrailingText, std::string(rest)};
+    return minus ? -*value : *value;
+}
+
+std::variant<StatedAmount, PhraseFault> parseAmount(std::string_view text,
+                                                    const PhraseHabits& habits)
+{
+    const std::string plain = folded(text);
+    auto read = readAmount(plain, habits);
+    if (auto* fault = std::get_if<PhraseFault>(&read))
+        return *fault;
+    const auto& amount = std::get<AmountRead>(read);
+    if (!amount.rest.empty())
+        return PhraseFault{Code::TrailingText, std::string(amount.rest)};
+    return amount.amount;
+}
+
+std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const PhraseHabits& habits)
+{
+    const std::string plain = folded(text);
+    if (plain.empty())
+        return PhraseFault{Code::Nothing, {}};
+    Phrase phrase;
+    std::string name = plain;
+    if (isDigit(plain.front()) || plain.front() == '-' || plain.front() == '.' ||
+        plain.front() == ',' || beginsWith(plain, "rest")) {
+        auto read = readAmount(plain, habits);
+        if (auto* fault = std::get_if<PhraseFault>(&read))
+            return *fault;
+        const auto& amount = std::get<AmountRead>(read);
+        phrase.amount = amount.amount;
+        name = std::string(amount.rest);
+    }
+    for (bool again = true; again;) {
+        again = false;
+        if (!phrase.frozen && cutEnding(name, "frozen"))
+            phrase.frozen = again = true;
+        for (const auto& place : placeWords)
+            if (!phrase.vessel && cutEnding(name, place.word)) {
+                phrase.vessel = place.vessel;
+                again = true;
+            }
+    }
+    if (name.starts_with("frozen ")) {
+        phrase.frozen = true;
+        name.erase(0, 7);
+    }
+    phrase.materialText = name;
+    return phrase;
+}
+
+std::vector<Match> rankMatches(std::string_view search, std::span<const MaterialPtr> materials)
+{
+    const std::string wanted = folded(search);
+    std::vector<std::string_view> words;
+    for (std::size_t at = 0; at < wanted.size();) {
+        const auto end = std::min(wanted.find(' ', at), wanted.size());
+        if (end > at)
+            words.emplace_back(std::string_view(wanted).substr(at, end - at));
+        at = end + 1;
+    }
+
+    const auto markOf = [&](const std::string& name) -> std::optional<int> {
+        if (name == wanted)
+            return 0;
+        if (name.starts_with(wanted))
+            return 1;
+        bool wordStarts = true;
+        for (const auto word : words) {
+            const auto at = name.find(word);
+            if (at == std::string::npos)
+                return std::nullopt;
+            bool starts = false;
+            for (auto p = at; p != std::string::npos && !starts; p = name.find(word, p + 1))
+                starts = p == 0 || !std::isalnum(static_cast<unsigned char>(name[p - 1]));
+            wordStarts = wordStarts && starts;
+        }
+        return wordStarts ? 2 : 4;
+    };
+
+    std::vector<Match> found;
+    for (std::size_t i = 0; i < materials.size(); ++i) {
+        std::optional<int> best = markOf(folded(materials[i]->name));
+        for (const std::string& other : materials[i]->alsoCalled)
+            if (const auto mark = markOf(folded(other)); mark && (!best || *mark + 1 < *best))
+                best = *mark == 0 ? 0 : *mark + 1;
+        if (best)
+            found.push_back({i, *best});
+    }
+    std::ranges::stable_sort(found, {}, &Match::mark);
+    return found;
+}
+
+} // namespace rhexion

@@ -1,0 +1,60 @@
+// The typing line's grammar: "120 g buttermilk", "3 % citric acid monohydrate",
+// "rest coconut milk frozen", "40+15 g pear puree at trace"; and amounts on their own.
+#pragma once
+
+#include "core/formula/formula.h"
+
+#include <span>
+#include <string_view>
+#include <variant>
+
+namespace rhexion {
+
+struct PhraseFault {
+    enum class Code {
+        Nothing,         // empty text
+        NoNumber,        // an amount was wanted and none was found
+        BadSum,          // "250+" or "3//2"
+        DivisionByZero,
+        AmbiguousNumber, // "1,250": thousands or a decimal?
+        Negative,
+        TooLarge,
+        UnitNotWeighed,  // spoons, cups, drops, millilitres: need a weight first
+        TrailingText     // more text after an amount on its own
+    };
+    Code code;
+    std::string part; // the text it is about
+};
+
+// What the parser is told by the edge: the decimal mark in use and the unit of a bare number.
+struct PhraseHabits {
+    char decimalMark = '.';
+    AmountUnit bareUnit = AmountUnit::Gram;
+};
+
+struct Phrase {
+    std::optional<StatedAmount> amount;
+    std::string materialText; // what is left: the name to look up
+    bool frozen = false;
+    std::optional<Vessel> vessel;
+};
+
+// An amount alone: a number or a sum (+ - * / x, brackets not needed on a bench), then a unit.
+std::variant<StatedAmount, PhraseFault> parseAmount(std::string_view text,
+                                                    const PhraseHabits& habits);
+// A number or a sum without a unit.
+std::variant<double, PhraseFault> parseNumber(std::string_view text, char decimalMark);
+std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const PhraseHabits& habits);
+
+// How well a name answers a search, best first: whole, start, starts of words, inside. Only those
+// with every word of the search are kept. Equal marks keep their order.
+struct Match {
+    std::size_t index;
+    int mark; // lower is better
+};
+std::vector<Match> rankMatches(std::string_view search, std::span<const MaterialPtr> materials);
+
+// Lower-cased, accents of Latin-1 and Latin Extended-A folded, runs of space made one.
+std::string folded(std::string_view text);
+
+} // namespace rhexion

@@ -1,0 +1,156 @@
+#include "core/materials/material.h"
+
+#include <algorithm>
+
+namespace rhexion {
+
+namespace {
+
+constexpr std::array<std::pair<MaterialKind, const char*>, 11> kindCodes{{
+    {MaterialKind::Fat, "fat"},
+    {MaterialKind::FattyAcid, "fatty-acid"},
+    {MaterialKind::SodiumHydroxide, "sodium-hydroxide"},
+    {MaterialKind::PotassiumHydroxide, "potassium-hydroxide"},
+    {MaterialKind::Acid, "acid"},
+    {MaterialKind::Milk, "milk"},
+    {MaterialKind::Produce, "produce"},
+    {MaterialKind::Sugar, "sugar"},
+    {MaterialKind::Salt, "salt"},
+    {MaterialKind::Liquid, "liquid"},
+    {MaterialKind::Solid, "solid"},
+}};
+
+constexpr std::array<std::pair<Part, const char*>, partCount> partCodes{{
+    {Part::Water, "water"},
+    {Part::Fat, "fat"},
+    {Part::ReducingSugar, "reducing-sugar"},
+    {Part::OtherSugar, "other-sugar"},
+    {Part::SodiumChloride, "sodium-chloride"},
+    {Part::OtherSalts, "other-salts"},
+    {Part::Protein, "protein"},
+    {Part::Alcohol, "alcohol"},
+    {Part::Glycerol, "glycerol"},
+    {Part::SodiumHydroxide, "sodium-hydroxide"},
+    {Part::PotassiumHydroxide, "potassium-hydroxide"},
+    {Part::Inert, "inert"},
+}};
+
+template <class Table, class Value>
+const char* codeIn(const Table& table, Value value)
+{
+    return std::ranges::find(table, value, [](const auto& row) { return row.first; })->second;
+}
+
+template <class Value, class Table>
+std::optional<Value> valueIn(const Table& table, const std::string& code)
+{
+    const auto row = std::ranges::find_if(table, [&](const auto& r) { return code == r.second; });
+    return row == table.end() ? std::nullopt : std::optional<Value>(row->first);
+}
+
+} // namespace
+
+const char* codeOf(MaterialKind kind)
+{
+    return codeIn(kindCodes, kind);
+}
+
+const char* codeOf(Part part)
+{
+    return codeIn(partCodes, part);
+}
+
+std::optional<MaterialKind> kindFromCode(const std::string& code)
+{
+    return valueIn<MaterialKind>(kindCodes, code);
+}
+
+std::optional<Part> partFromCode(const std::string& code)
+{
+    return valueIn<Part>(partCodes, code);
+}
+
+const Source* Material::findSource(const std::string& sourceId) const
+{
+    const auto found = std::ranges::find(sources, sourceId, &Source::id);
+    return found == sources.end() ? nullptr : &*found;
+}
+
+double Material::otherSolids() const
+{
+    double rest = 1.0;
+    for (const Figure& figure : parts)
+        rest -= figure.range.typical();
+    for (const AcidShare& acid : acids)
+        rest -= acid.share.range.typical();
+    return rest;
+}
+
+MaterialPtr plainWater()
+{
+    static const MaterialPtr water = [] {
+        auto m = std::make_shared<Material>();
+        m->id = "water";
+        m->name = "Water";
+        m->kind = MaterialKind::Liquid;
+        m->part(Part::Water) = {Interval::exactly(1.0), "definition"};
+        m->sources.push_back({"definition", "By definition", false});
+        return m;
+    }();
+    return water;
+}
+
+std::optional<MaterialFault> faultOf(const Material& material)
+{
+    using Code = MaterialFault::Code;
+    if (material.id.empty())
+        return MaterialFault{Code::NoId, "id"};
+    if (material.name.empty())
+        return MaterialFault{Code::NoName, "name"};
+
+    const auto sourced = [&](const Figure& figure) {
+        return figure.range.high() == 0.0 || material.findSource(figure.source) != nullptr;
+    };
+    for (const auto& [part, code] : partCodes) {
+        const Figure& figure = material.part(part);
+        if (figure.range.high() > 1.0)
+            return MaterialFault{Code::FractionAboveOne, code};
+        if (!sourced(figure))
+            return MaterialFault{Code::UnknownSource, code};
+    }
+    for (const AcidShare& acid : material.acids) {
+        const std::string code(factsOf(acid.acid).code);
+        if (acid.share.range.high() > 1.0)
+            return MaterialFault{Code::FractionAboveOne, code};
+        if (!sourced(acid.share))
+            return MaterialFault{Code::UnknownSource, code};
+    }
+    // Food tables round each part, so a thousandth over 1 is rounding and not a fault.
+    if (material.otherSolids() < -0.001)
+        return MaterialFault{Code::SumAboveOne, "parts"};
+
+    const std::pair<const std::optional<Figure>*, const char*> others[] = {
+        {&material.sv, "sv"},
+        {&material.acidValue, "acidValue"},
+        {&material.iodine, "iodine"},
+        {&material.titratable, "titratable"},
+        {&material.ph, "ph"}};
+    for (const auto& [figure, name] : others)
+        if (*figure && !sourced(**figure))
+            return MaterialFault{Code::UnknownSource, name};
+
+    if (material.part(Part::Fat).range.high() > 0.0 && !material.sv && !material.acidValue)
+        return MaterialFault{Code::FatWithoutSv, "sv"};
+    for (const auto* value : {&material.sv, &material.acidValue})
+        if (*value && ((*value)->range.low() <= 0.0 || (*value)->range.high() > 700.0))
+            return MaterialFault{Code::SvOutOfRange, value == &material.sv ? "sv" : "acidValue"};
+
+    const bool noSodium = material.part(Part::SodiumHydroxide).range.low() <= 0.0;
+    const bool noPotassium = material.part(Part::PotassiumHydroxide).range.low() <= 0.0;
+    if ((material.kind == MaterialKind::SodiumHydroxide && noSodium) ||
+        (material.kind == MaterialKind::PotassiumHydroxide && noPotassium))
+        return MaterialFault{Code::HydroxideWithoutPurity, codeOf(material.kind)};
+    return std::nullopt;
+}
+
+} // namespace rhexion

@@ -1,0 +1,126 @@
+// A material is a composition: mass fractions with low, typical and high, each with its source.
+#pragma once
+
+#include "core/materials/chemistry.h"
+#include "core/units/quantity.h"
+
+#include <array>
+#include <memory>
+#include <optional>
+#include <string>
+#include <utility>
+#include <vector>
+
+namespace rhexion {
+
+enum class MaterialKind {
+    Fat,
+    FattyAcid,
+    SodiumHydroxide,
+    PotassiumHydroxide,
+    Acid,
+    Milk,
+    Produce, // purees, juices, fruit and vegetables
+    Sugar,
+    Salt,
+    Liquid,
+    Solid // clays, grains, scrubs: nothing that lye or water takes notice of
+};
+
+// The named parts of a composition besides the acids. What they and the acids leave of 1 is
+// "other solids".
+enum class Part {
+    Water,
+    Fat,
+    ReducingSugar,
+    OtherSugar,
+    SodiumChloride,
+    OtherSalts,
+    Protein,
+    Alcohol,
+    Glycerol,
+    SodiumHydroxide,
+    PotassiumHydroxide,
+    Inert
+};
+inline constexpr std::size_t partCount = 12;
+
+// A figure and where it comes from; source is an id in Material::sources.
+struct Figure {
+    Interval range;
+    std::string source;
+    friend bool operator==(const Figure&, const Figure&) = default;
+};
+
+struct AcidShare {
+    Acid acid;
+    Figure share; // mass fraction, anhydrous acid
+    friend bool operator==(const AcidShare&, const AcidShare&) = default;
+};
+
+struct Source {
+    std::string id;
+    std::string text;
+    bool fromMemory = false;
+    friend bool operator==(const Source&, const Source&) = default;
+};
+
+struct Material {
+    std::string id;
+    std::string name;
+    MaterialKind kind = MaterialKind::Solid;
+    std::array<Figure, partCount> parts{}; // mass fractions
+    std::vector<AcidShare> acids;
+    std::optional<Figure> sv;         // mg KOH per g of the fat part
+    std::optional<Figure> acidValue;  // mg KOH per g; used only where there is no SV
+    std::optional<Figure> iodine;     // g I2 per 100 g
+    std::optional<Figure> titratable; // mmol OH per 100 g; replaces the acids in the sum
+    std::optional<Figure> ph;         // of the food as it is
+    std::vector<std::string> alsoCalled;
+    std::string note; // one plain sentence
+    std::vector<Source> sources;
+
+    const Figure& part(Part p) const { return parts[static_cast<std::size_t>(p)]; }
+    Figure& part(Part p) { return parts[static_cast<std::size_t>(p)]; }
+    bool isOil() const { return kind == MaterialKind::Fat || kind == MaterialKind::FattyAcid; }
+    bool isHydroxide() const
+    {
+        return kind == MaterialKind::SodiumHydroxide || kind == MaterialKind::PotassiumHydroxide;
+    }
+    bool hasAcid() const { return titratable || !acids.empty(); }
+    const Source* findSource(const std::string& sourceId) const;
+    // 1 minus every named part and acid at its typical value; below 0 means bad figures.
+    double otherSolids() const;
+
+    friend bool operator==(const Material&, const Material&) = default;
+};
+
+using MaterialPtr = std::shared_ptr<const Material>;
+
+// Plain water, so that a formula can always name the liquid it pours.
+MaterialPtr plainWater();
+
+// Words of kinds and parts in files.
+const char* codeOf(MaterialKind kind);
+const char* codeOf(Part part);
+std::optional<MaterialKind> kindFromCode(const std::string& code);
+std::optional<Part> partFromCode(const std::string& code);
+
+// What is wrong with a material's figures, or nothing. The text of item is a field name.
+struct MaterialFault {
+    enum class Code {
+        NoId,
+        NoName,
+        FractionAboveOne,
+        SumAboveOne,
+        FatWithoutSv,
+        HydroxideWithoutPurity,
+        UnknownSource,
+        SvOutOfRange
+    };
+    Code code;
+    std::string item;
+};
+std::optional<MaterialFault> faultOf(const Material& material);
+
+} // namespace rhexion

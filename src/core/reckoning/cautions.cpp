@@ -1,0 +1,166 @@
+#include "core/reckoning/cautions.h"
+
+#include <algorithm>
+
+namespace rhexion {
+
+namespace {
+
+// Below half a gram a difference is rounding on a kitchen scale.
+constexpr double noticeableGrams = 0.5;
+
+SetLiquid withJugRatio(const Formula& f, double ratio)
+{
+    LiquidSettings liquid = f.liquid;
+    liquid.jugRatio = ratio;
+    return {SettingField::JugRatio, liquid};
+}
+
+SetLiquid withStrength(const Formula& f, double strength)
+{
+    LiquidSettings liquid = f.liquid;
+    liquid.how = LiquidStatement::Strength;
+    liquid.value = strength;
+    return {SettingField::Liquid, liquid};
+}
+
+double waterToDissolve(const Reckoning& r, double celsius)
+{
+    return r.sodium.pureGrams / sodiumHydroxideSolubility(celsius) +
+           r.potassium.pureGrams / potassiumHydroxideSolubility(celsius);
+}
+
+void checkJug(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
+{
+    const double needed = waterToDissolve(r, f.liquid.jugCelsius);
+    if (r.jugWaterTotal < needed - noticeableGrams) {
+        Caution c{CautionCode::LyeCannotDissolve, Severity::Danger, Vessel::LyeJug, 0,
+                  {r.jugStrength.value_or(1.0), r.jugWaterTotal, needed, f.liquid.jugCelsius}, {}};
+        const double pure = r.sodium.pureGrams + r.potassium.pureGrams;
+        const double ratio = needed / pure * 1.05;
+        if (pure > 0.0 && r.waterPresent > ratio * pure)
+            c.mend = withJugRatio(f, ratio);
+        else
+            c.mend = withStrength(f, 1.0 / 3.0);
+        out.push_back(std::move(c));
+        return;
+    }
+    const bool iced = std::ranges::any_of(f.lines, [](const Line& line) {
+        return line.frozen && line.vessel == Vessel::LyeJug;
+    });
+    if (iced && r.jugWaterTotal < waterToDissolve(r, 0.0)) {
+        const double all = r.sodium.pureGrams + r.potassium.pureGrams;
+        const double part = r.jugWaterTotal / waterToDissolve(r, 0.0) * all;
+        out.push_back({CautionCode::LyeColdCannotDissolve, Severity::Care, Vessel::LyeJug, 0,
+                       {part, all}, {}});
+    }
+}
+
+void checkLiquid(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
+{
+    const bool counted = f.liquid.convention == StrengthConvention::PureAndAllWater;
+    const LiquidTerms& got = counted ? r.pure : r.asWeighed;
+    if (r.waterExcess > noticeableGrams) {
+        // Sits where the extra that brings most water is, since that is where to mend it.
+        Vessel vessel = Vessel::LyeJug;
+        LineId most = 0;
+        double water = 0.0;
+        for (std::size_t i = 0; i < f.lines.size(); ++i)
+            if (r.lines[i].waterGrams > water) {
+                water = r.lines[i].waterGrams;
+                vessel = f.lines[i].vessel;
+                most = f.lines[i].id;
+            }
+        out.push_back({CautionCode::WetterThanWanted, Severity::Care, vessel, most,
+                       {r.waterExcess, got.strength, r.wanted.strength},
+                       withStrength(f, got.strength)});
+    } else if (r.waterExcess < -noticeableGrams && !r.hasMakeUp) {
+        const LineId id = f.lastId + 1;
+        out.push_back({CautionCode::DrierThanWanted, Severity::Care, Vessel::LyeJug, 0,
+                       {-r.waterExcess, got.strength},
+                       AddLine{{id, plainWater(), Vessel::LyeJug, {0.0, AmountUnit::Rest}},
+                               f.lines.size()}});
+    }
+}
+
+void checkSuperfat(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
+{
+    LyeSettings lye = f.lye;
+    lye.superfat = 0.05;
+    lye.fixed.reset();
+    const Edit safer = SetLye{SettingField::Superfat, lye};
+    // The weighed lye can be right on paper and still too much on the surely-there fat.
+    const bool askedBelow = !f.lye.fixed && f.lye.superfat < 0.0;
+    if (r.superfatTrue < -1e-9 || askedBelow)
+        out.push_back({CautionCode::SuperfatBelowZero, Severity::Danger, Vessel::LyeJug, 0,
+                       {r.superfatTrue}, safer});
+    else if (r.superfatTrueLow < 0.0)
+        out.push_back({CautionCode::MayBeLyeHeavy, Severity::Note, Vessel::OilPot, 0,
+                       {r.superfatTrueLow}, {}});
+}
+
+void checkLines(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
+{
+    double acids = 0.0;
+    LineId strongest = 0;
+    double most = 0.0;
+    for (std::size_t i = 0; i < f.lines.size(); ++i) {
+        const Line& line = f.lines[i];
+        if (line.vessel != Vessel::LyeJug || r.lines[i].grams <= 0.0)
+            continue;
+        const MaterialKind kind = line.material->kind;
+        if (kind == MaterialKind::Milk && !line.frozen)
+            out.push_back({CautionCode::MilkUnfrozenInJug, Severity::Care, Vessel::LyeJug, line.id,
+                           {}, SetFrozen{line.id, true}});
+        if (kind == MaterialKind::Acid && r.lines[i].acidMol > 0.0) {
+            acids += r.lines[i].acidMol;
+            if (r.lines[i].acidMol > most) {
+                most = r.lines[i].acidMol;
+                strongest = line.id;
+            }
+        }
+    }
+    if (acids > 0.0)
+        out.push_back({CautionCode::AcidInJugFumes, Severity::Care, Vessel::LyeJug, strongest,
+                       {acids}, {}});
+}
+
+} // namespace
+
+std::vector<Caution> cautionsFor(const Formula& formula, const Reckoning& reckoning)
+{
+    std::vector<Caution> out;
+    checkJug(formula, reckoning, out);
+    checkLiquid(formula, reckoning, out);
+    checkSuperfat(formula, reckoning, out);
+    checkLines(formula, reckoning, out);
+    std::ranges::stable_sort(out, std::ranges::greater{}, &Caution::severity);
+    return out;
+}
+
+const char* codeOf(CautionCode code)
+{
+    switch (code) {
+    case CautionCode::LyeCannotDissolve: return "lye-cannot-dissolve";
+    case CautionCode::LyeColdCannotDissolve: return "lye-cold-cannot-dissolve";
+    case CautionCode::WetterThanWanted: return "wetter-than-wanted";
+    case CautionCode::DrierThanWanted: return "drier-than-wanted";
+    case CautionCode::SuperfatBelowZero: return "superfat-below-zero";
+    case CautionCode::MayBeLyeHeavy: return "may-be-lye-heavy";
+    case CautionCode::MilkUnfrozenInJug: return "milk-unfrozen-in-jug";
+    case CautionCode::AcidInJugFumes: return "acid-in-jug-fumes";
+    }
+    return "";
+}
+
+const char* codeOf(Severity severity)
+{
+    switch (severity) {
+    case Severity::Note: return "note";
+    case Severity::Care: return "care";
+    case Severity::Danger: return "danger";
+    }
+    return "";
+}
+
+} // namespace rhexion

@@ -1,0 +1,89 @@
+// The reckoning: alkali and water of a formula, by docs/chemistry.md. Pure: no clock, locale, files.
+#pragma once
+
+#include "core/formula/formula.h"
+#include "core/reckoning/caution.h"
+#include "core/reckoning/refusal.h"
+#include "core/reckoning/working.h"
+
+#include <variant>
+#include <vector>
+
+namespace rhexion {
+
+struct LineReckoned {
+    LineId id = 0;
+    double grams = 0.0;
+    double waterGrams = 0.0;       // as the water account counts it
+    double fatMol = 0.0;           // alkali its fat would take, as counted by the school
+    double fatMolTypical = 0.0;    // the same at the fat's typical share
+    double acidMol = 0.0;          // alkali its acids take
+    double neutralisedMol = 0.0;   // acid protons and free fatty acid: mol of water formed
+    bool isMakeUp = false;
+};
+
+struct HydroxideReckoned {
+    double mol = 0.0;
+    double pureGrams = 0.0;
+    double weighedGrams = 0.0;
+    double waterGrams = 0.0; // brought by its impurity, counted as water
+};
+
+// Liquid in each of the maker's ways of saying it.
+struct LiquidTerms {
+    double strength = 0.0;          // fraction
+    double ratio = 0.0;             // g water per g hydroxide
+    double shareOfOils = 0.0;       // fraction
+    double lessThanUsual = 0.0;     // fraction; below 0 means more water than usual
+};
+
+struct Reckoning {
+    std::vector<LineReckoned> lines; // in the order of Formula::lines
+    double oilsGrams = 0.0;
+
+    HydroxideReckoned sodium;
+    HydroxideReckoned potassium;
+    double jugWaterGrams = 0.0; // poured for a strong jug, beside the lines
+    bool hasJugWater = false;
+
+    double hydroxideMol = 0.0;      // n
+    double oilsMol = 0.0;           // F
+    double hiddenMol = 0.0;         // hidden fat as counted
+    double hiddenMolTypical = 0.0;
+    double acidMol = 0.0;           // a
+    double potassiumMoleShare = 0.0;
+
+    bool hasMakeUp = false;
+    double makeUpGrams = 0.0;
+    double waterWanted = 0.0;       // as the chosen convention counts water
+    double waterPresent = 0.0;      // every source, impurity included
+    double waterFromHydroxide = 0.0;
+    double waterExcess = 0.0;       // above 0: wetter than wanted; below 0: drier
+    double neutralisationWater = 0.0; // outside the account
+
+    double batterGrams = 0.0;
+    LiquidTerms pure;               // pure hydroxide, all water
+    LiquidTerms asWeighed;          // hydroxide as weighed, impurity not counted
+    LiquidTerms wanted;             // the same four, of what was asked, in the chosen convention
+    double jugWaterTotal = 0.0;     // all water in the jug
+    std::optional<double> jugStrength; // pure / (pure + water in the jug); none if no hydroxide
+
+    double superfatOnOils = 0.0;
+    double superfatTrue = 0.0;      // on all fat, typical
+    double superfatTrueLow = 0.0;   // exact corners, weighed masses held fixed
+    double superfatTrueHigh = 0.0;
+    double freeOilGrams = 0.0;
+
+    std::vector<Caution> cautions;  // worst first
+    Working working;
+
+    const LineReckoned* find(LineId id) const;
+};
+
+using ReckonResult = std::variant<Reckoning, Refusal>;
+
+// Sums the formula or says why not. Never throws but for lack of memory; no figure in a result is
+// NaN or infinite.
+ReckonResult reckon(const Formula& formula);
+
+} // namespace rhexion
