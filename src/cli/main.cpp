@@ -1,0 +1,181 @@
+// rhexion-cli: the reckoning without a window.
+#include "cli/report.h"
+#include "core/formula/phrase.h"
+#include "storage/catalogue.h"
+#include "storage/formula_json.h"
+#include "storage/material_json.h"
+#include "storage/reckoning_json.h"
+#include "words/words.h"
+
+#include <QCommandLineParser>
+#include <QCoreApplication>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QProcess>
+
+#include <cstdio>
+
+using namespace rhexion;
+
+namespace {
+
+enum Exit { Good = 0, BadInput = 1, BadUsage = 2 };
+
+QString tr(const char* text)
+{
+    return QCoreApplication::translate("Cli", text);
+}
+
+void print(std::FILE* to, const QString& text)
+{
+    const QByteArray bytes = text.toUtf8();
+    std::fwrite(bytes.constData(), 1, static_cast<std::size_t>(bytes.size()), to);
+}
+
+QString helpText()
+{
+    return tr("Rhexion reckons lye and liquid for soap formulas.\n"
+              "\n"
+              "  rhexion-cli reckon FILE [--json] [--unit g|oz|lb]\n"
+              "      what to weigh, the alkali and water accounts, superfats, strengths,\n"
+              "      cautions and the whole working\n"
+              "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb]\n"
+              "      the batch sheet as a one-page PDF\n"
+              "  rhexion-cli materials [WORD...] [--json]\n"
+              "      materials of the catalogue, all or those that match\n"
+              "  rhexion-cli --help | --version\n"
+              "\n"
+              "Exit codes: 0 good, 1 bad input (the reason is on stderr), 2 wrong usage.\n");
+}
+
+int usage(const QString& why)
+{
+    print(stderr, tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why));
+    return BadUsage;
+}
+
+int badInput(const QString& path, const QString& why)
+{
+    print(stderr, QStringLiteral("%1: %2\n").arg(path, why));
+    return BadInput;
+}
+
+std::optional<Speech> speechFor(const QString& unit)
+{
+    Habits habits;
+    if (unit == QLatin1String("oz"))
+        habits.massUnit = AmountUnit::Ounce;
+    else if (unit == QLatin1String("lb"))
+        habits.massUnit = AmountUnit::Pound;
+    else if (unit != QLatin1String("g"))
+        return std::nullopt;
+    return Speech(habits);
+}
+
+int reckonFile(const QString& path, bool json, const Speech& speech)
+{
+    const auto read = readFormulaFile(path);
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        return badInput(path, words::fileFault(*fault));
+    const Formula& formula = std::get<Formula>(read);
+    const ReckonResult result = reckon(formula);
+    if (const auto* refusal = std::get_if<Refusal>(&result)) {
+        if (json)
+            print(stdout, QString::fromUtf8(QJsonDocument(refusalToJson(*refusal)).toJson()));
+        return badInput(path, words::refusal(*refusal, speech));
+    }
+    const auto& reckoning = std::get<Reckoning>(result);
+    if (json)
+        print(stdout,
+              QString::fromUtf8(QJsonDocument(reckoningToJson(formula, reckoning)).toJson()));
+    else
+        print(stdout, reckoningReport(formula, reckoning, speech));
+    return Good;
+}
+
+// Drawing a page needs Qt's graphics libraries, which are slow to load; only this command pays.
+int sheet(const QString& path, const QString& pdf, const QString& unit)
+{
+    QProcess process;
+    process.setProcessChannelMode(QProcess::ForwardedChannels);
+    process.start(QCoreApplication::applicationDirPath() + QStringLiteral("/rhexion-sheet"),
+                  {path, pdf, unit});
+    if (!process.waitForStarted())
+        return badInput(path, tr("the sheet writer, rhexion-sheet, is not beside this program."));
+    process.waitForFinished(-1);
+    return process.exitStatus() == QProcess::NormalExit ? process.exitCode() : int(BadInput);
+}
+
+int listMaterials(const QString& word, bool json)
+{
+    const auto& all = Catalogue::shipped().materials();
+    std::vector<MaterialPtr> found = all;
+    if (!word.isEmpty()) {
+        found.clear();
+        for (const Match& match : rankMatches(word.toStdString(), all))
+            found.push_back(all[match.index]);
+    }
+    if (found.empty())
+        return badInput(word, tr("no material of the catalogue matches."));
+    if (!json) {
+        print(stdout, materialsReport(found, Speech()));
+        return Good;
+    }
+    QJsonArray materials;
+    for (const MaterialPtr& material : found) {
+        QJsonObject out = toJson(*material);
+        QJsonArray sources;
+        for (const Source& source : material->sources)
+            sources.append(toJson(source));
+        out["sources"] = sources;
+        materials.append(out);
+    }
+    print(stdout, QString::fromUtf8(QJsonDocument(materials).toJson()));
+    return Good;
+}
+
+} // namespace
+
+int main(int argc, char** argv)
+{
+    QCoreApplication app(argc, argv);
+    QCoreApplication::setApplicationName(QStringLiteral("rhexion-cli"));
+    QCoreApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
+
+    QCommandLineParser parser;
+    const QCommandLineOption help({"h", "help"}, {});
+    const QCommandLineOption version({"v", "version"}, {});
+    const QCommandLineOption json("json", {});
+    const QCommandLineOption pdf("pdf", {}, "out");
+    const QCommandLineOption unit("unit", {}, "unit", "g");
+    parser.addOptions({help, version, json, pdf, unit});
+    if (!parser.parse(app.arguments()))
+        return usage(parser.errorText());
+    if (parser.isSet(help)) {
+        print(stdout, helpText());
+        return Good;
+    }
+    if (parser.isSet(version)) {
+        print(stdout, QStringLiteral("rhexion-cli %1\n").arg(app.applicationVersion()));
+        return Good;
+    }
+    QStringList words = parser.positionalArguments();
+    if (words.isEmpty())
+        return usage(tr("say what to do: reckon, sheet or materials."));
+    const QString command = words.takeFirst();
+    const auto speech = speechFor(parser.value(unit));
+    if (!speech)
+        return usage(tr("--unit takes g, oz or lb."));
+
+    if (command == QLatin1String("materials"))
+        return listMaterials(words.join(QLatin1Char(' ')), parser.isSet(json));
+    if (command != QLatin1String("reckon") && command != QLatin1String("sheet"))
+        return usage(tr("\u201c%1\u201d is not a command.").arg(command));
+    if (words.size() != 1)
+        return usage(tr("%1 takes one formula file.").arg(command));
+    if (command == QLatin1String("reckon"))
+        return reckonFile(words.first(), parser.isSet(json), *speech);
+    if (!parser.isSet(pdf))
+        return usage(tr("sheet needs --pdf OUT."));
+    return sheet(words.first(), parser.value(pdf), parser.value(unit));
+}

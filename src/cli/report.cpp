@@ -1,0 +1,155 @@
+#include "cli/report.h"
+
+#include "words/words.h"
+
+#include <QCoreApplication>
+#include <QStringList>
+
+namespace rhexion {
+
+namespace {
+
+QString tr(const char* text)
+{
+    return QCoreApplication::translate("Report", text);
+}
+
+class Report {
+public:
+    void heading(const QString& text) { lines_ << QString() << text.toUpper(); }
+    void row(const QString& name, const QString& value, const QString& note = {})
+    {
+        QString line = QStringLiteral("  %1%2").arg(name.leftJustified(nameWidth), value.rightJustified(valueWidth));
+        if (!note.isEmpty())
+            line += QStringLiteral("  ") + note;
+        lines_ << line;
+    }
+    void plain(const QString& text) { lines_ << text; }
+    QString text() const { return lines_.join(QLatin1Char('\n')) + QLatin1Char('\n'); }
+
+private:
+    static constexpr int nameWidth = 44;
+    static constexpr int valueWidth = 14;
+    QStringList lines_;
+};
+
+void writeLiquid(Report& out, const Reckoning& r, const Speech& s)
+{
+    out.heading(tr("Liquid"));
+    out.row(tr("water wanted"), s.mass(r.waterWanted));
+    out.row(tr("water there is, from every source"), s.mass(r.waterPresent));
+    out.row(tr("of it from the lye\u2019s own moisture"), s.mass(r.waterFromHydroxide));
+    if (r.hasMakeUp)
+        out.row(tr("make-up liquid"), s.mass(r.makeUpGrams));
+    out.row(tr("batch strength"), s.percent(r.pure.strength, 2),
+            words::strengthConvention(StrengthConvention::PureAndAllWater));
+    out.row(tr("batch strength, the other way"), s.percent(r.asWeighed.strength, 2),
+            words::strengthConvention(StrengthConvention::WeighedWithoutImpurity));
+    out.row(tr("water to lye"), s.ratio(r.pure.ratio));
+    out.row(tr("water as a share of oils"), s.percent(r.pure.shareOfOils));
+    out.row(tr("less water than usual"), s.percent(r.pure.lessThanUsual));
+    if (r.jugStrength)
+        out.row(tr("jug strength"), s.percent(*r.jugStrength));
+    out.row(tr("water formed by neutralising (outside)"), s.mass(r.neutralisationWater));
+}
+
+} // namespace
+
+QString reckoningReport(const Formula& f, const Reckoning& r, const Speech& s)
+{
+    Report out;
+    out.plain(QString::fromStdString(f.name));
+    if (!f.lye.fixed && f.lye.superfat < 0.0)
+        out.plain(tr("NOT FOR SKIN: superfat is set below 0."));
+    out.heading(tr("Weigh out"));
+    for (const Vessel vessel : allVessels) {
+        for (std::size_t i = 0; i < f.lines.size(); ++i)
+            if (f.lines[i].vessel == vessel)
+                out.row(QString::fromStdString(f.lines[i].material->name),
+                        s.mass(r.lines[i].grams),
+                        words::vesselPlace(vessel) +
+                            (f.lines[i].frozen ? tr(", frozen") : QString()));
+        if (vessel != Vessel::LyeJug)
+            continue;
+        if (r.hasJugWater)
+            out.row(tr("Water for the jug"), s.mass(r.jugWaterGrams), words::vesselPlace(vessel));
+        for (const bool sodium : {true, false}) {
+            const HydroxideReckoned& h = sodium ? r.sodium : r.potassium;
+            if (h.weighedGrams > 0.0)
+                out.row(words::hydroxideName(sodium), s.mass(h.weighedGrams),
+                        tr("pure %1").arg(s.mass(h.pureGrams)));
+        }
+    }
+    out.row(tr("batter in all"), s.mass(r.batterGrams));
+
+    out.heading(tr("Alkali called for"));
+    for (std::size_t i = 0; i < f.lines.size(); ++i) {
+        const QString name = QString::fromStdString(f.lines[i].material->name);
+        if (r.lines[i].fatMol > 0.0)
+            out.row(name, s.moles(r.lines[i].fatMol),
+                    f.lines[i].material->isOil() ? tr("fat") : tr("hidden fat"));
+        if (r.lines[i].acidMol > 0.0)
+            out.row(name, s.moles(r.lines[i].acidMol), tr("acid, in full"));
+    }
+    out.row(tr("lye supplied"), s.moles(r.hydroxideMol));
+
+    out.heading(tr("Superfat"));
+    out.row(tr("on the oils alone"), s.percent(r.superfatOnOils, 2));
+    out.row(tr("true, on all fat"), s.percent(r.superfatTrue, 2),
+            tr("%1 to %2 with the doubt of the figures")
+                .arg(s.percent(r.superfatTrueLow), s.percent(r.superfatTrueHigh)));
+    out.row(tr("oil left free"), s.mass(r.freeOilGrams));
+    writeLiquid(out, r, s);
+
+    out.heading(tr("Cautions"));
+    if (r.cautions.empty())
+        out.plain(tr("  none"));
+    for (const Caution& c : r.cautions)
+        out.plain(QStringLiteral("  [%1] %2. %3")
+                      .arg(words::severityName(c.severity), words::cautionTitle(c, f, s),
+                           words::cautionReason(c, f, s)));
+    out.heading(tr("Working"));
+    int number = 0;
+    for (const Step& step : r.working.steps()) {
+        out.plain(QStringLiteral("%1. %2").arg(++number, 3).arg(words::stepTitle(step, f)));
+        out.plain(QStringLiteral("       ") + words::stepSum(step, r.working, s));
+        const QString source = words::stepSource(step, f);
+        if (!source.isEmpty())
+            out.plain(QStringLiteral("       [%1]").arg(source));
+    }
+    out.plain(QString());
+    out.plain(words::safety());
+    out.plain(words::firstAid());
+    return out.text();
+}
+
+QString materialsReport(const std::vector<MaterialPtr>& materials, const Speech& s)
+{
+    Report out;
+    for (const MaterialPtr& m : materials) {
+        QStringList figures;
+        const auto range = [&](const char* name, const std::optional<Figure>& figure, int decimals) {
+            if (figure)
+                figures << QStringLiteral("%1 %2\u2013%3")
+                               .arg(QString::fromUtf8(name),
+                                    s.number(figure->range.low(), decimals),
+                                    s.number(figure->range.high(), decimals));
+        };
+        range("SV", m->sv, 0);
+        range("AV", m->acidValue, 0);
+        const double water = m->part(Part::Water).range.typical();
+        if (water > 0.0)
+            figures << tr("water %1").arg(s.percent(water));
+        const double fat = m->part(Part::Fat).range.typical();
+        if (fat > 0.0 && fat < 1.0)
+            figures << tr("fat %1").arg(s.percent(fat));
+        for (const AcidShare& acid : m->acids)
+            figures << QStringLiteral("%1 %2").arg(words::acidName(acid.acid),
+                                                   s.percent(acid.share.range.typical(), 2));
+        out.row(QString::fromStdString(m->name), words::kindName(m->kind),
+                figures.join(QStringLiteral(", ")));
+    }
+    return out.text();
+}
+
+} // namespace rhexion

@@ -1,0 +1,27 @@
+// The shipped catalogue of materials, read from JSON (docs/formats/catalogue.schema.json).
+#pragma once
+
+#include "core/materials/material.h"
+#include "storage/file_fault.h"
+
+#include <QByteArray>
+
+#include <variant>
+#include <vector>
+
+namespace rhexion {
+
+class Catalogue {
+public:
+    static std::variant<Catalogue, FileFault> fromJson(const QByteArray& bytes);
+    // The one in the program itself; it is checked by the tests, so a fault here is a broken build.
+    static const Catalogue& shipped();
+
+    const std::vector<MaterialPtr>& materials() const { return materials_; }
+    MaterialPtr find(const std::string& id) const;
+
+private:
+    std::vector<MaterialPtr> materials_;
+};
+
+} // namespace rhexion

@@ -1,0 +1,256 @@
+#include "storage/formula_json.h"
+
+#include "storage/material_json.h"
+
+#include <QJsonDocument>
+#include <QSaveFile>
+
+#include <set>
+
+namespace rhexion {
+
+namespace {
+
+template <class T, std::size_t n>
+struct Words {
+    const char* words[n];
+    const char* code(T value) const { return words[static_cast<std::size_t>(value)]; }
+    std::optional<T> operator()(const std::string& code) const
+    {
+        for (std::size_t i = 0; i < n; ++i)
+            if (code == words[i])
+                return static_cast<T>(i);
+        return std::nullopt;
+    }
+};
+constexpr Words<SplitConvention, 3> splitWords{{"moles", "pure-weight", "weighed-weight"}};
+constexpr Words<HiddenFatSchool, 3> hiddenWords{{"ignore", "surely", "typical"}};
+constexpr Words<SuperfatBasis, 2> basisWords{{"all-fat", "cooked-fat"}};
+constexpr Words<LiquidStatement, 4> howWords{
+    {"strength", "ratio", "percent-of-oils", "less-than-usual"}};
+constexpr Words<StrengthConvention, 2> conventionWords{
+    {"pure-and-all-water", "weighed-without-impurity"}};
+
+// Gives each distinct material a key; two of one id but different figures get different keys.
+class MaterialKeys {
+public:
+    QString keyOf(const MaterialPtr& material)
+    {
+        for (const auto& [known, key] : keys_)
+            if (known == material || *known == *material)
+                return key;
+        const QString id = QString::fromStdString(material->id);
+        QString key = id;
+        for (int n = 2; taken_.contains(key); ++n)
+            key = QStringLiteral("%1~%2").arg(id).arg(n);
+        taken_.insert(key);
+        keys_.emplace_back(material, key);
+        return key;
+    }
+    const std::vector<std::pair<MaterialPtr, QString>>& all() const { return keys_; }
+
+private:
+    std::vector<std::pair<MaterialPtr, QString>> keys_;
+    QSet<QString> taken_;
+};
+
+void readLye(const JsonCursor& at, const std::map<QString, MaterialPtr>& materials,
+             LyeSettings& lye)
+{
+    at.allow({"sodium", "potassium", "superfat", "potassiumShare", "split", "hiddenFat", "basis",
+              "fixed"});
+    const auto material = [&](const char* key) -> MaterialPtr {
+        if (!at.has(key))
+            return nullptr;
+        const QString id = at.text(key, 200);
+        const auto found = materials.find(id);
+        if (found == materials.end()) {
+            at.fail(FileFault::Code::NoSuchMaterial, QString::fromLatin1(key), id);
+            return nullptr;
+        }
+        return found->second;
+    };
+    lye.sodium = material("sodium");
+    lye.potassium = material("potassium");
+    lye.superfat = at.number("superfat", -0.5, 0.9999);
+    lye.potassiumShare = at.number("potassiumShare", 0.0, 1.0);
+    lye.split = at.word<SplitConvention>("split", splitWords, SplitConvention::Moles);
+    lye.hiddenFat = at.word<HiddenFatSchool>("hiddenFat", hiddenWords, HiddenFatSchool::Surely);
+    lye.basis = at.word<SuperfatBasis>("basis", basisWords, SuperfatBasis::AllFat);
+    if (at.has("fixed")) {
+        const JsonCursor fixed = at.object("fixed");
+        fixed.allow({"sodium", "potassium"});
+        lye.fixed =
+            FixedHydroxide{Mass::grams(fixed.number("sodium", 0.0, Mass::largestGrams)),
+                           Mass::grams(fixed.number("potassium", 0.0, Mass::largestGrams))};
+    }
+}
+
+void readLiquid(const JsonCursor& at, LiquidSettings& liquid)
+{
+    at.allow({"how", "value", "usualRatio", "convention", "jugRatio", "jugCelsius"});
+    liquid.how = at.word<LiquidStatement>("how", howWords, LiquidStatement::Strength);
+    liquid.value = at.number("value", 0.0, 20.0);
+    liquid.usualRatio = at.numberOr("usualRatio", 1e-6, 20.0, liquid.usualRatio);
+    liquid.convention = at.word<StrengthConvention>("convention", conventionWords,
+                                                    StrengthConvention::PureAndAllWater);
+    if (at.has("jugRatio"))
+        liquid.jugRatio = at.number("jugRatio", 1e-6, 20.0);
+    liquid.jugCelsius = at.numberOr("jugCelsius", -20.0, 100.0, 20.0);
+}
+
+Line readLine(const JsonCursor& at, const std::map<QString, MaterialPtr>& materials)
+{
+    at.allow({"id", "material", "vessel", "amount", "frozen", "allWater"});
+    Line line;
+    line.id = static_cast<LineId>(at.number("id", 1, 4e9));
+    const QString key = at.text("material", 200);
+    const auto found = materials.find(key);
+    if (found == materials.end())
+        at.fail(FileFault::Code::NoSuchMaterial, QStringLiteral("material"), key);
+    else
+        line.material = found->second;
+    line.vessel = at.word<Vessel>("vessel", vesselFromCode, Vessel::OilPot);
+    if (at.failed())
+        return line;
+    const JsonCursor amount = at.object("amount");
+    amount.allow({"value", "unit"});
+    line.amount.unit = amount.word<AmountUnit>("unit", amountUnitFromCode, AmountUnit::Gram);
+    line.amount.value = line.amount.unit == AmountUnit::Rest
+                            ? 0.0
+                            : amount.number("value", 0.0, Mass::largestGrams);
+    line.frozen = at.flag("frozen", false);
+    line.allWater = at.flag("allWater", false);
+    return line;
+}
+
+} // namespace
+
+QByteArray formulaToJson(const Formula& f)
+{
+    MaterialKeys keys;
+    QJsonArray lines;
+    for (const Line& line : f.lines) {
+        QJsonObject amount{{"unit", codeOf(line.amount.unit)}};
+        if (line.amount.unit != AmountUnit::Rest)
+            amount["value"] = line.amount.value;
+        QJsonObject out{{"id", double(line.id)},
+                        {"material", keys.keyOf(line.material)},
+                        {"vessel", codeOf(line.vessel)},
+                        {"amount", amount}};
+        if (line.frozen)
+            out["frozen"] = true;
+        if (line.allWater)
+            out["allWater"] = true;
+        lines.append(out);
+    }
+    QJsonObject lye{{"superfat", f.lye.superfat},
+                    {"potassiumShare", f.lye.potassiumShare},
+                    {"split", splitWords.code(f.lye.split)},
+                    {"hiddenFat", hiddenWords.code(f.lye.hiddenFat)},
+                    {"basis", basisWords.code(f.lye.basis)}};
+    if (f.lye.sodium)
+        lye["sodium"] = keys.keyOf(f.lye.sodium);
+    if (f.lye.potassium)
+        lye["potassium"] = keys.keyOf(f.lye.potassium);
+    if (f.lye.fixed)
+        lye["fixed"] = QJsonObject{{"sodium", f.lye.fixed->sodium.inGrams()},
+                                   {"potassium", f.lye.fixed->potassium.inGrams()}};
+    QJsonObject liquid{{"how", howWords.code(f.liquid.how)},
+                       {"value", f.liquid.value},
+                       {"usualRatio", f.liquid.usualRatio},
+                       {"convention", conventionWords.code(f.liquid.convention)},
+                       {"jugCelsius", f.liquid.jugCelsius}};
+    if (f.liquid.jugRatio)
+        liquid["jugRatio"] = *f.liquid.jugRatio;
+
+    QJsonArray materials;
+    QJsonArray sources;
+    std::set<std::string> sourced;
+    for (const auto& [material, key] : keys.all()) {
+        QJsonObject out = toJson(*material);
+        if (key != QString::fromStdString(material->id))
+            out["key"] = key;
+        materials.append(out);
+        for (const Source& source : material->sources)
+            if (sourced.insert(source.id).second)
+                sources.append(toJson(source));
+    }
+    QJsonObject root{{"format", "rhexion-formula"},
+                     {"version", formulaFileVersion},
+                     {"name", QString::fromStdString(f.name)},
+                     {"maker", QString::fromStdString(f.maker)},
+                     {"notes", QString::fromStdString(f.notes)},
+                     {"lines", lines},
+                     {"lye", lye},
+                     {"liquid", liquid},
+                     {"materials", materials},
+                     {"sources", sources}};
+    if (f.oilsTotal.inGrams() > 0.0)
+        root["oilsTotal"] = f.oilsTotal.inGrams();
+    return QJsonDocument(root).toJson();
+}
+
+std::variant<Formula, FileFault> formulaFromJson(const QByteArray& bytes)
+{
+    JsonText json = parseJson(bytes, QStringLiteral("rhexion-formula"), formulaFileVersion,
+                              formulaFileMegabytes);
+    if (json.fault)
+        return *json.fault;
+    std::optional<FileFault> fault;
+    const JsonCursor root(json.root, {}, fault);
+    root.allow({"format", "version", "name", "maker", "notes", "lines", "lye", "liquid",
+                "materials", "sources", "oilsTotal"});
+    Formula f;
+    f.name = root.text("name", 500).toStdString();
+    f.maker = root.textOr("maker", 500, {}).toStdString();
+    f.notes = root.textOr("notes", 100000, {}).toStdString();
+    f.oilsTotal = Mass::grams(root.numberOr("oilsTotal", 0.0, Mass::largestGrams, 0.0));
+
+    const SourceTable sources = readSources(root);
+    std::map<QString, MaterialPtr> materials;
+    for (const JsonCursor& at : root.array("materials", 2000)) {
+        auto material = std::make_shared<const Material>(readMaterial(at, sources));
+        const QString key = at.textOr("key", 200, QString::fromStdString(material->id));
+        if (!fault && !materials.emplace(key, material).second)
+            at.fail(FileFault::Code::Twice, QStringLiteral("key"), key);
+    }
+    std::set<LineId> seen;
+    for (const JsonCursor& at : root.array("lines", 1000)) {
+        Line line = readLine(at, materials);
+        if (!fault && !seen.insert(line.id).second)
+            at.fail(FileFault::Code::Twice, QStringLiteral("id"), QString::number(line.id));
+        f.lastId = std::max(f.lastId, line.id);
+        f.lines.push_back(std::move(line));
+    }
+    if (!fault)
+        readLye(root.object("lye"), materials, f.lye);
+    if (!fault)
+        readLiquid(root.object("liquid"), f.liquid);
+    if (fault)
+        return *fault;
+    return f;
+}
+
+std::variant<Formula, FileFault> readFormulaFile(const QString& path)
+{
+    QByteArray bytes;
+    if (auto fault = readBytes(path, formulaFileMegabytes, bytes))
+        return *fault;
+    return formulaFromJson(bytes);
+}
+
+std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes)
+{
+    QSaveFile file(path);
+    if (!file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size() || !file.commit())
+        return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};
+    return std::nullopt;
+}
+
+std::optional<FileFault> writeFormulaFile(const QString& path, const Formula& formula)
+{
+    return writeWhole(path, formulaToJson(formula));
+}
+
+} // namespace rhexion

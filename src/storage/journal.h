@@ -1,0 +1,93 @@
+// The journal: every batch made, in one SQLite file (write-ahead log, foreign keys on). Each weighing is
+// on disk before the call returns, so a pulled plug loses nothing that was typed.
+#pragma once
+
+#include "core/makeday/as_weighed.h"
+#include "storage/file_fault.h"
+
+#include <QDateTime>
+#include <QList>
+#include <QString>
+
+#include <memory>
+#include <variant>
+
+class QSqlDatabase;
+class QSqlQuery;
+
+namespace rhexion {
+
+enum class BatchState { Making, Finished, Stopped };
+
+struct BatchSummary {
+    qint64 id = 0;
+    QString name;
+    BatchState state = BatchState::Making;
+    QDateTime started; // UTC
+    QDateTime finished;
+    int step = 0; // place in the day's plan that is next
+    double superfatPlanned = 0.0;
+    double strengthPlanned = 0.0;
+    std::optional<double> superfat; // once finished: true superfat as weighed
+    std::optional<double> strength;
+    std::optional<double> batterGrams;
+};
+
+struct WeighingRecord {
+    Weighed weighed;
+    QString name;
+    double plannedGrams = 0.0;
+    QDateTime at;
+};
+
+struct NoteRecord {
+    qint64 id = 0;
+    QDateTime at;
+    QString text;
+};
+
+struct BatchRecord {
+    BatchSummary summary;
+    QByteArray formula; // a formula file, whole
+    QList<WeighingRecord> weighings;
+    QList<NoteRecord> notes;
+};
+
+class Journal {
+public:
+    // Opens or makes the file. A file of a newer version, or one that is not a journal, is refused
+    // and left as it is; an older one is copied aside before it is brought up to date.
+    static std::variant<std::unique_ptr<Journal>, FileFault> open(const QString& path);
+    ~Journal();
+    Journal(const Journal&) = delete;
+    Journal& operator=(const Journal&) = delete;
+
+    template <class T>
+    using Result = std::variant<T, FileFault>;
+    using Done = std::optional<FileFault>;
+
+    Result<qint64> startBatch(const Formula& formula, const Reckoning& planned,
+                              const QDateTime& when);
+    // A second weighing of the same thing replaces the first.
+    Done recordWeighing(qint64 batch, const WeighingRecord& weighing);
+    Done recordStep(qint64 batch, int nextStep);
+    Done finishBatch(qint64 batch, const Reckoning& asWeighed, const QDateTime& when);
+    Done stopBatch(qint64 batch, const QDateTime& when);
+    Done addNote(qint64 batch, const QString& text, const QDateTime& when);
+
+    Result<QList<BatchSummary>> batches() const; // newest first
+    Result<BatchRecord> batch(qint64 id) const;
+    // The newest batch still in the making, if any.
+    Result<std::optional<BatchSummary>> unfinished() const;
+
+private:
+    explicit Journal(QString connection);
+    std::optional<FileFault> migrate(const QString& path);
+    QSqlDatabase database() const;
+    Done run(QSqlQuery& query) const;
+    Done changeOne(QSqlQuery& query) const;
+
+    QString connection_;
+};
+
+} // namespace rhexion

@@ -1,0 +1,46 @@
+#include "storage/journal_schema.h"
+
+namespace rhexion {
+
+QStringList journalMigration(int toVersion)
+{
+    switch (toVersion) {
+    case 1:
+        return {
+            QStringLiteral("CREATE TABLE batch ("
+                           " id INTEGER PRIMARY KEY,"
+                           " name TEXT NOT NULL,"
+                           " formula TEXT NOT NULL," // a formula file, whole
+                           " state TEXT NOT NULL CHECK (state IN ('making','finished','stopped')),"
+                           " started TEXT NOT NULL," // ISO 8601, UTC
+                           " finished TEXT,"
+                           " step INTEGER NOT NULL DEFAULT 0 CHECK (step >= 0),"
+                           " superfat_planned REAL NOT NULL,"
+                           " strength_planned REAL NOT NULL,"
+                           " superfat REAL,"
+                           " strength REAL,"
+                           " batter REAL)"),
+            QStringLiteral("CREATE TABLE weighing ("
+                           " id INTEGER PRIMARY KEY,"
+                           " batch INTEGER NOT NULL REFERENCES batch(id) ON DELETE CASCADE,"
+                           " what TEXT NOT NULL"
+                           "  CHECK (what IN ('line','jug-water','sodium','potassium')),"
+                           " line INTEGER NOT NULL DEFAULT 0,"
+                           " name TEXT NOT NULL,"
+                           " planned REAL NOT NULL CHECK (planned >= 0),"
+                           " actual REAL NOT NULL CHECK (actual >= 0),"
+                           " at TEXT NOT NULL,"
+                           " UNIQUE (batch, what, line))"),
+            QStringLiteral("CREATE TABLE note ("
+                           " id INTEGER PRIMARY KEY,"
+                           " batch INTEGER NOT NULL REFERENCES batch(id) ON DELETE CASCADE,"
+                           " at TEXT NOT NULL,"
+                           " text TEXT NOT NULL)"),
+            QStringLiteral("CREATE INDEX batch_started ON batch(started)"),
+            QStringLiteral("CREATE INDEX note_batch ON note(batch)"),
+        };
+    default: return {};
+    }
+}
+
+} // namespace rhexion

@@ -1,0 +1,207 @@
+#include "storage/json_cursor.h"
+
+#include <QFile>
+#include <QFileInfo>
+#include <QJsonDocument>
+
+#include <cmath>
+
+namespace rhexion {
+
+using Code = FileFault::Code;
+
+JsonCursor::JsonCursor(const QJsonValue& value, QString path, std::optional<FileFault>& fault)
+    : object_(value.toObject()), path_(std::move(path)), fault_(&fault)
+{
+    if (!value.isObject() && !failed())
+        *fault_ = FileFault{Code::WrongType, path_, QStringLiteral("object")};
+}
+
+QString JsonCursor::at(const QString& key) const
+{
+    return path_.isEmpty() ? key : path_ + QLatin1Char('.') + key;
+}
+
+void JsonCursor::fail(Code code, const QString& key, const QString& detail) const
+{
+    if (!failed())
+        *fault_ = FileFault{code, key.isEmpty() ? path_ : at(key), detail};
+}
+
+bool JsonCursor::has(const char* key) const
+{
+    return object_.contains(QLatin1String(key));
+}
+
+void JsonCursor::allow(std::initializer_list<const char*> keys) const
+{
+    for (auto it = object_.begin(); it != object_.end(); ++it) {
+        bool known = false;
+        for (const char* key : keys)
+            known = known || it.key() == QLatin1String(key);
+        if (!known)
+            fail(Code::UnknownField, it.key());
+    }
+}
+
+QJsonValue JsonCursor::need(const char* key) const
+{
+    const QJsonValue value = object_.value(QLatin1String(key));
+    if (value.isUndefined())
+        fail(Code::Missing, QString::fromLatin1(key));
+    return value;
+}
+
+JsonCursor JsonCursor::object(const char* key) const
+{
+    return JsonCursor(failed() ? QJsonValue() : need(key), at(QString::fromLatin1(key)), *fault_);
+}
+
+QList<JsonCursor> JsonCursor::array(const char* key, qsizetype most) const
+{
+    QList<JsonCursor> out;
+    const QJsonValue value = need(key);
+    if (failed())
+        return out;
+    if (!value.isArray()) {
+        fail(Code::WrongType, QString::fromLatin1(key), QStringLiteral("array"));
+        return out;
+    }
+    const QJsonArray array = value.toArray();
+    if (array.size() > most) {
+        fail(Code::OutOfRange, QString::fromLatin1(key), QStringLiteral("0..%1").arg(most));
+        return out;
+    }
+    for (qsizetype i = 0; i < array.size() && !failed(); ++i)
+        out.append(JsonCursor(array.at(i),
+                              QStringLiteral("%1[%2]").arg(at(QString::fromLatin1(key))).arg(i),
+                              *fault_));
+    return out;
+}
+
+QString JsonCursor::text(const char* key, qsizetype longest) const
+{
+    const QJsonValue value = need(key);
+    if (failed())
+        return {};
+    if (!value.isString()) {
+        fail(Code::WrongType, QString::fromLatin1(key), QStringLiteral("text"));
+        return {};
+    }
+    const QString text = value.toString();
+    if (text.size() > longest) {
+        fail(Code::OutOfRange, QString::fromLatin1(key), QStringLiteral("0..%1").arg(longest));
+        return {};
+    }
+    return text;
+}
+
+QStringList JsonCursor::words(const char* key, qsizetype most, qsizetype longest) const
+{
+    const QJsonValue value = need(key);
+    QStringList out;
+    if (failed())
+        return out;
+    const QJsonArray array = value.toArray();
+    bool good = value.isArray() && array.size() <= most;
+    for (const QJsonValue& word : array) {
+        good = good && word.isString() && word.toString().size() <= longest;
+        out.append(word.toString());
+    }
+    if (!good)
+        fail(Code::WrongType, QString::fromLatin1(key), QStringLiteral("text-list"));
+    return good ? out : QStringList{};
+}
+
+QString JsonCursor::textOr(const char* key, qsizetype longest, const QString& otherwise) const
+{
+    return has(key) ? text(key, longest) : otherwise;
+}
+
+double JsonCursor::number(const char* key, double low, double high) const
+{
+    const QJsonValue value = need(key);
+    if (failed())
+        return low;
+    if (!value.isDouble()) {
+        fail(Code::WrongType, QString::fromLatin1(key), QStringLiteral("number"));
+        return low;
+    }
+    const double number = value.toDouble();
+    if (!(number >= low && number <= high)) {
+        fail(Code::OutOfRange, QString::fromLatin1(key),
+             QStringLiteral("%1..%2").arg(low).arg(high));
+        return low;
+    }
+    return number;
+}
+
+double JsonCursor::numberOr(const char* key, double low, double high, double otherwise) const
+{
+    return has(key) ? number(key, low, high) : otherwise;
+}
+
+bool JsonCursor::flag(const char* key, bool otherwise) const
+{
+    if (!has(key))
+        return otherwise;
+    const QJsonValue value = need(key);
+    if (!value.isBool())
+        fail(Code::WrongType, QString::fromLatin1(key), QStringLiteral("flag"));
+    return value.toBool(otherwise);
+}
+
+std::optional<FileFault> readBytes(const QString& path, int mostMegabytes, QByteArray& into)
+{
+    QFile file(path);
+    if (QFileInfo(path).isDir())
+        return FileFault{Code::CannotOpen, path, QStringLiteral("is a folder")};
+    if (!file.open(QIODevice::ReadOnly))
+        return FileFault{Code::CannotOpen, path, file.errorString()};
+    const qint64 most = qint64(mostMegabytes) * 1024 * 1024;
+    // A device or pipe has no size, so the read itself is bounded too.
+    into = file.read(most + 1);
+    if (into.size() > most)
+        return FileFault{Code::TooLarge, path, QString::number(mostMegabytes)};
+    return std::nullopt;
+}
+
+JsonText parseJson(const QByteArray& bytes, const QString& format, int newestVersion,
+                   int mostMegabytes)
+{
+    JsonText out;
+    if (bytes.size() > qsizetype(mostMegabytes) * 1024 * 1024) {
+        out.fault = FileFault{Code::TooLarge, {}, QString::number(mostMegabytes)};
+        return out;
+    }
+    QJsonParseError error;
+    const QJsonDocument document = QJsonDocument::fromJson(bytes, &error);
+    if (error.error != QJsonParseError::NoError) {
+        const QByteArray before = bytes.left(error.offset);
+        const auto line = before.count('\n') + 1;
+        const auto column = before.size() - before.lastIndexOf('\n');
+        out.fault = FileFault{Code::NotJson, QStringLiteral("%1:%2").arg(line).arg(column),
+                              error.errorString()};
+        return out;
+    }
+    if (!document.isObject()) {
+        out.fault = FileFault{Code::NotOurs, {}, {}};
+        return out;
+    }
+    out.root = document.object();
+    const QString said = out.root.value(QLatin1String("format")).toString();
+    if (said != format) {
+        out.fault = FileFault{Code::NotOurs, {}, said.left(60)};
+        return out;
+    }
+    const QJsonValue version = out.root.value(QLatin1String("version"));
+    const double number = version.toDouble(0.0);
+    if (!version.isDouble() || number < 1.0 || number != std::floor(number))
+        out.fault = FileFault{Code::OutOfRange, QStringLiteral("version"),
+                              QStringLiteral("1..%1").arg(newestVersion)};
+    else if (number > newestVersion)
+        out.fault = FileFault{Code::Newer, {}, QString::number(number)};
+    return out;
+}
+
+} // namespace rhexion

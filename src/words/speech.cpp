@@ -1,0 +1,135 @@
+#include "words/speech.h"
+
+#include <QCoreApplication>
+
+#include <cmath>
+
+namespace rhexion {
+
+namespace {
+
+QString tr(const char* text)
+{
+    return QCoreApplication::translate("Speech", text);
+}
+
+// Thin and unbreakable, so that a figure never parts from its unit.
+const QString gap = QStringLiteral("\u00A0");
+
+} // namespace
+
+Speech::Speech(Habits habits) : habits_(std::move(habits))
+{
+    // A thousands mark reads as a decimal mark somewhere else, so none is written.
+    habits_.locale.setNumberOptions(QLocale::OmitGroupSeparator);
+}
+
+PhraseHabits Speech::phraseHabits() const
+{
+    const QString mark = habits_.locale.decimalPoint();
+    return {mark == QLatin1String(",") ? ',' : '.', habits_.massUnit};
+}
+
+QString Speech::number(double value, int decimals) const
+{
+    // "-0.0" is nobody's figure.
+    const double step = std::pow(10.0, -decimals) / 2.0;
+    QString text = habits_.locale.toString(std::abs(value) < step ? 0.0 : value, 'f', decimals);
+    if (text.startsWith(QLatin1Char('-')))
+        text.replace(0, 1, QChar(0x2212));
+    return text;
+}
+
+QString Speech::massUnit() const
+{
+    switch (habits_.massUnit) {
+    case AmountUnit::Ounce: return tr("oz");
+    case AmountUnit::Pound: return tr("lb");
+    default: return tr("g");
+    }
+}
+
+QString Speech::massNumber(double grams) const
+{
+    switch (habits_.massUnit) {
+    case AmountUnit::Ounce: return number(Mass::grams(grams).inOunces(), 2);
+    case AmountUnit::Pound: return number(Mass::grams(grams).inPounds(), 3);
+    default: return number(grams, 1);
+    }
+}
+
+QString Speech::mass(double grams) const
+{
+    return massNumber(grams) + gap + massUnit();
+}
+
+QString Speech::percent(double fraction, int decimals) const
+{
+    return number(fraction * 100.0, decimals) + gap + QLatin1Char('%');
+}
+
+QString Speech::ratio(double gramsPerGram) const
+{
+    return tr("%1 to 1").arg(number(gramsPerGram, 2));
+}
+
+QString Speech::moles(double mol) const
+{
+    return number(mol, 4) + gap + tr("mol");
+}
+
+QString Speech::temperature(double celsius) const
+{
+    const Temperature t = Temperature::celsius(celsius);
+    return habits_.fahrenheit ? number(t.inFahrenheit(), 0) + gap + QStringLiteral("\u00B0F")
+                              : number(t.inCelsius(), 0) + gap + QStringLiteral("\u00B0C");
+}
+
+QString Speech::amountForEditing(const StatedAmount& amount) const
+{
+    QString number = habits_.locale.toString(amount.value, 'f', 3);
+    while (number.endsWith(QLatin1Char('0')))
+        number.chop(1);
+    if (!number.back().isDigit())
+        number.chop(1);
+    switch (amount.unit) {
+    case AmountUnit::Gram: return number + gap + tr("g");
+    case AmountUnit::Kilogram: return number + gap + tr("kg");
+    case AmountUnit::Ounce: return number + gap + tr("oz");
+    case AmountUnit::Pound: return number + gap + tr("lb");
+    case AmountUnit::PercentOfOils: return number + gap + tr("% of oils");
+    case AmountUnit::PercentOfBatter: return number + gap + tr("% of batter");
+    case AmountUnit::Rest: return tr("rest");
+    }
+    return {};
+}
+
+QString Speech::amount(const StatedAmount& amount) const
+{
+    return amount.unit == AmountUnit::Rest ? tr("the rest") : amountForEditing(amount);
+}
+
+QString Speech::value(double value, Unit unit) const
+{
+    switch (unit) {
+    case Unit::Number: return number(value, 4);
+    case Unit::Percent: return percent(value, 2);
+    case Unit::Gram:
+        return habits_.massUnit == AmountUnit::Gram ? number(value, 2) + gap + tr("g")
+                                                    : mass(value);
+    case Unit::Mole: return moles(value);
+    case Unit::GramPerMole: return number(value, 4) + gap + tr("g/mol");
+    case Unit::MgPerGram: return number(value, 1) + gap + tr("mg/g");
+    case Unit::MillimolePer100Gram: return number(value, 2) + gap + tr("mmol/100 g");
+    case Unit::GramPerGram: return number(value, 4) + gap + tr("g/g");
+    case Unit::MolePerGram: return number(value * 1000.0, 4) + gap + tr("mmol/g");
+    }
+    return {};
+}
+
+QString Speech::term(const Term& term) const
+{
+    return value(term.value, term.unit);
+}
+
+} // namespace rhexion

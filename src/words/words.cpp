@@ -1,0 +1,375 @@
+#include "words/words.h"
+
+#include <QCoreApplication>
+
+namespace rhexion::words {
+
+namespace {
+
+QString tr(const char* text, int n = -1)
+{
+    return QCoreApplication::translate("Words", text, nullptr, n);
+}
+
+QString nameOf(LineId id, const Formula& formula)
+{
+    const Line* line = formula.find(id);
+    return line ? QString::fromStdString(line->material->name) : QString();
+}
+
+} // namespace
+
+QString vesselName(Vessel vessel)
+{
+    switch (vessel) {
+    case Vessel::LyeJug: return tr("Lye jug");
+    case Vessel::OilPot: return tr("Oil pot");
+    case Vessel::Emulsion: return tr("At emulsion");
+    case Vessel::Trace: return tr("At trace");
+    case Vessel::AfterCook: return tr("After the cook");
+    case Vessel::Top: return tr("On top");
+    }
+    return {};
+}
+
+QString vesselPlace(Vessel vessel)
+{
+    switch (vessel) {
+    case Vessel::LyeJug: return tr("in the lye jug");
+    case Vessel::OilPot: return tr("in the oil pot");
+    case Vessel::Emulsion: return tr("at emulsion");
+    case Vessel::Trace: return tr("at trace");
+    case Vessel::AfterCook: return tr("after the cook");
+    case Vessel::Top: return tr("on top");
+    }
+    return {};
+}
+
+QString severityName(Severity severity)
+{
+    switch (severity) {
+    case Severity::Danger: return tr("Stop");
+    case Severity::Care: return tr("Take care");
+    case Severity::Note: return tr("Good to know");
+    }
+    return {};
+}
+
+QString kindName(MaterialKind kind)
+{
+    switch (kind) {
+    case MaterialKind::Fat: return tr("fat");
+    case MaterialKind::FattyAcid: return tr("fatty acid");
+    case MaterialKind::SodiumHydroxide:
+    case MaterialKind::PotassiumHydroxide: return tr("hydroxide");
+    case MaterialKind::Acid: return tr("acid");
+    case MaterialKind::Milk: return tr("milk");
+    case MaterialKind::Produce: return tr("puree or juice");
+    case MaterialKind::Sugar: return tr("sugar");
+    case MaterialKind::Salt: return tr("salt");
+    case MaterialKind::Liquid: return tr("liquid");
+    case MaterialKind::Solid: return tr("solid");
+    }
+    return {};
+}
+
+QString acidName(Acid acid)
+{
+    switch (acid) {
+    case Acid::Citric: return tr("citric acid");
+    case Acid::Lactic: return tr("lactic acid");
+    case Acid::Acetic: return tr("acetic acid");
+    case Acid::Malic: return tr("malic acid");
+    case Acid::Tartaric: return tr("tartaric acid");
+    case Acid::Oxalic: return tr("oxalic acid");
+    case Acid::Ascorbic: return tr("ascorbic acid");
+    }
+    return {};
+}
+
+QString hydroxideName(bool sodium)
+{
+    return sodium ? tr("Sodium hydroxide") : tr("Potassium hydroxide");
+}
+
+QString targetName(const WeighTarget& target, const Formula& formula)
+{
+    switch (target.what) {
+    case WeighTarget::What::Line: return nameOf(target.line, formula);
+    case WeighTarget::What::JugWater: return tr("Water for the jug");
+    case WeighTarget::What::Sodium: return hydroxideName(true);
+    case WeighTarget::What::Potassium: return hydroxideName(false);
+    case WeighTarget::What::None: return tr("Water");
+    }
+    return {};
+}
+
+QString refusal(const Refusal& r, const Speech& s)
+{
+    using C = RefusalCode;
+    const QString item = QString::fromStdString(r.item);
+    const auto figure = [&](std::size_t i) { return i < r.figures.size() ? r.figures[i] : 0.0; };
+    switch (r.code) {
+    case C::NoOils:
+        return tr("There is no oil yet. Add one, such as \u201c500 g olive oil\u201d, and the lye "
+                  "can be reckoned.");
+    case C::NoHydroxideChosen:
+        return tr("No hydroxide is chosen for this lye. Choose the one that is on your shelf.");
+    case C::NoMaterial:
+        return tr("A line has no material. Remove it or choose one.");
+    case C::BadMaterial:
+        return tr("%1 holds fat but no saponification value, so its lye cannot be known. Give it "
+                  "one, or take it out.")
+            .arg(item);
+    case C::BadMass:
+        return tr("The amount of %1 cannot be used. State a mass between 0 and 100 tonnes, or a "
+                  "per cent.")
+            .arg(item);
+    case C::BadSuperfat:
+        return tr("A superfat of %1 cannot be. State one from %2 to below 100 %.")
+            .arg(s.percent(figure(0)), s.percent(-0.5, 0));
+    case C::BadPotassiumShare:
+        return tr("The potassium hydroxide share must lie between 0 and 100 %.");
+    case C::BadStrength:
+        return tr("A lye strength of %1 cannot be. State one between 0 and 100 %, such as 33 %.")
+            .arg(s.percent(figure(0)));
+    case C::BadRatio:
+        return tr("A water to lye ratio of %1 cannot be. State one above 0 and up to 20, such as "
+                  "2.")
+            .arg(s.number(figure(0), 2));
+    case C::BadPercentOfOils:
+        return tr("Water as a per cent of the oils must be above 0 and up to 1000 %.");
+    case C::BadLessThanUsual:
+        return tr("\u201cLess water than usual\u201d must lie between 0 and below 100 %.");
+    case C::BadJugRatio:
+        return tr("The jug\u2019s water must be above 0 and up to 20 g for each gram of lye.");
+    case C::BadJugTemperature:
+        return tr("The jug\u2019s temperature must lie between %1 and %2.")
+            .arg(s.temperature(-20), s.temperature(100));
+    case C::BadPurity:
+        return tr("The purity of %1 must be above 0 and at most 100 %.").arg(item);
+    case C::HydroxideAsLine:
+        return tr("%1 belongs to the lye settings, not to a vessel. Remove this line and set it "
+                  "there.")
+            .arg(item);
+    case C::TwoMakeUps:
+        return tr("Two liquids are stated as the rest. Give %1 an amount, or take it out.")
+            .arg(item);
+    case C::OilAsRest:
+        return tr("%1 is an oil and brings no water, so it cannot be the rest of the liquid. Give "
+                  "it an amount.")
+            .arg(item);
+    case C::OilAsShareOfBatter:
+        return tr("State %1 as a mass or as a per cent of the oils, not of the batter.").arg(item);
+    case C::OilSharesReachWhole:
+        return tr("The oils in per cent reach %1, which leaves no room for the oils in grams. "
+                  "Lower a per cent, or state all oils the same way.")
+            .arg(s.percent(figure(0)));
+    case C::OilSharesNotWhole:
+        return tr("The oils add up to %1. Bring them to 100 %.").arg(s.percent(figure(0), 2));
+    case C::OilsTotalMissing:
+        return tr("Every oil is a per cent, so the mass of all the oils is needed. State it, or "
+                  "give one oil in grams.");
+    case C::BatterSharesTooLarge:
+        return tr("The amounts in per cent of the batter leave no room for the rest. Lower them.");
+    case C::MakeUpBringsNoWater:
+        return tr("%1 cannot be the rest of the liquid: each gram calls for more water, through "
+                  "the lye it takes, than it brings (%2 g short). Choose a more watery liquid or "
+                  "a stronger lye.")
+            .arg(item, s.number(-figure(0), 3));
+    case C::LyeLeftAfterCook:
+        return tr("The cook would be left with %1 of lye, because the oil that could take it comes "
+                  "only afterwards. Set the superfat to %2 or more, or cook more of the oil.")
+            .arg(s.moles(figure(0)), s.percent(figure(1), 2));
+    case C::NothingToSaponify:
+        return tr("No hydroxide is weighed. State how much, or let the superfat decide.");
+    case C::TooManyLines:
+        return tr("There are more than 1000 lines. Split the formula.");
+    }
+    return {};
+}
+
+QString phraseFault(const PhraseFault& f)
+{
+    using C = PhraseFault::Code;
+    const QString part = QString::fromStdString(f.part);
+    switch (f.code) {
+    case C::Nothing: return tr("Type an amount and a material, such as \u201c120 g buttermilk\u201d.");
+    case C::NoNumber: return tr("An amount is missing: type a number, such as 120 g, or \u201crest\u201d.");
+    case C::BadSum: return tr("\u201c%1\u201d is not a finished sum.").arg(part);
+    case C::DivisionByZero: return tr("A sum divides by zero.");
+    case C::AmbiguousNumber:
+        return tr("\u201c%1\u201d could be read two ways. Write it without a thousands mark.").arg(part);
+    case C::Negative: return tr("An amount cannot be below 0.");
+    case C::TooLarge: return tr("\u201c%1\u201d is more than a batch can hold.").arg(part);
+    case C::UnitNotWeighed:
+        return tr("Spoons, cups, millilitres and drops are not reckoned yet (\u201c%1\u201d). Weigh "
+                  "it and type the grams.")
+            .arg(part);
+    case C::TrailingText: return tr("\u201c%1\u201d is not understood here.").arg(part);
+    }
+    return {};
+}
+
+QString fileFault(const FileFault& f)
+{
+    using C = FileFault::Code;
+    switch (f.code) {
+    case C::CannotOpen: return tr("It cannot be opened: %1.").arg(f.detail);
+    case C::TooLarge: return tr("It is larger than %1 MB, so it was not read.").arg(f.detail);
+    case C::NotJson:
+        return tr("It is damaged or cut short at line %1 (%2). Nothing was changed.")
+            .arg(f.place, f.detail);
+    case C::NotOurs:
+        return tr("It is not a Rhexion file of this kind. Nothing was changed.");
+    case C::Newer:
+        return tr("It was written by a newer Rhexion (version %1 of the format). Open it there; "
+                  "here it is left as it is.")
+            .arg(f.detail);
+    case C::Missing: return tr("\u201c%1\u201d is missing.").arg(f.place);
+    case C::WrongType: return tr("\u201c%1\u201d should be: %2.").arg(f.place, f.detail);
+    case C::OutOfRange: return tr("\u201c%1\u201d must lie in the range %2.").arg(f.place, f.detail);
+    case C::UnknownWord:
+        return tr("\u201c%1\u201d holds \u201c%2\u201d, which is not known.").arg(f.place, f.detail);
+    case C::UnknownField: return tr("\u201c%1\u201d is not a known field.").arg(f.place);
+    case C::Twice: return tr("\u201c%1\u201d: \u201c%2\u201d stands there twice.").arg(f.place, f.detail);
+    case C::NoSuchMaterial:
+        return tr("\u201c%1\u201d names the material \u201c%2\u201d, which is not in the file.")
+            .arg(f.place, f.detail);
+    case C::BadMaterial:
+        return tr("The figures of a material do not hold together at \u201c%1\u201d (%2).")
+            .arg(f.place, f.detail);
+    case C::CannotWrite: return tr("It cannot be written: %1.").arg(f.detail);
+    case C::Locked: return tr("Another program is writing it now. Try again in a moment.");
+    }
+    return {};
+}
+
+QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
+{
+    using C = CautionCode;
+    const auto figure = [&](std::size_t i) { return i < c.figures.size() ? c.figures[i] : 0.0; };
+    switch (c.code) {
+    case C::LyeCannotDissolve: return tr("The lye cannot all dissolve in the jug");
+    case C::LyeColdCannotDissolve: return tr("Ice-cold, only part of the lye dissolves");
+    case C::WetterThanWanted: return tr("%1 wetter than wanted").arg(s.mass(figure(0)));
+    case C::DrierThanWanted: return tr("%1 drier than wanted").arg(s.mass(figure(0)));
+    case C::SuperfatBelowZero: return tr("Lye heavy: superfat %1").arg(s.percent(figure(0)));
+    case C::MayBeLyeHeavy: return tr("Could be lye heavy at the edge of its figures");
+    case C::MilkUnfrozenInJug:
+        return tr("%1 meets the lye unfrozen").arg(nameOf(c.line, f));
+    case C::AcidInJugFumes: return tr("Acid and lye: heat and fumes");
+    }
+    return {};
+}
+
+QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
+{
+    using C = CautionCode;
+    const auto figure = [&](std::size_t i) { return i < c.figures.size() ? c.figures[i] : 0.0; };
+    switch (c.code) {
+    case C::LyeCannotDissolve:
+        return tr("The jug holds %1 of water; at %2 this much lye needs %3. What stays solid makes "
+                  "hot spots in the batter.")
+            .arg(s.mass(figure(1)), s.temperature(figure(3)), s.mass(figure(2)));
+    case C::LyeColdCannotDissolve:
+        return tr("While the jug is at 0 \u00B0C it takes about %1 of its %2. Add the lye in small "
+                  "portions and stir each one clear.")
+            .arg(s.mass(figure(0)), s.mass(figure(1)));
+    case C::WetterThanWanted:
+        return tr("The extras bring more water than was asked for. Batter strength becomes %1, not "
+                  "%2; %3 brings most.")
+            .arg(s.percent(figure(1)), s.percent(figure(2)), nameOf(c.line, f));
+    case C::DrierThanWanted:
+        return tr("No liquid is stated as the rest, so strength is %1.").arg(s.percent(figure(1)));
+    case C::SuperfatBelowZero:
+        return tr("More lye than the fats and acids can take: not for skin.");
+    case C::MayBeLyeHeavy:
+        return tr("With the purest lye and the lowest oil values, superfat could fall to %1. Figures "
+                  "from your own drum and oil would narrow this.")
+            .arg(s.percent(figure(0)));
+    case C::MilkUnfrozenInJug:
+        return tr("Lye scorches warm milk: it browns, smells and clots.");
+    case C::AcidInJugFumes:
+        return tr("Dissolve the acid in the liquid first, then add lye in small portions with "
+                  "plenty of air. The lye it takes is counted.");
+    }
+    return {};
+}
+
+QString mendLabel(const Caution& c, const Formula& f, const Speech& s)
+{
+    if (!c.mend)
+        return {};
+    if (const auto* liquid = std::get_if<SetLiquid>(&*c.mend)) {
+        if (liquid->field == SettingField::JugRatio)
+            return tr("Put %1 g water per g of lye in the jug")
+                .arg(s.number(liquid->liquid.jugRatio.value_or(0), 2));
+        return tr("Accept a lye strength of %1").arg(s.percent(liquid->liquid.value));
+    }
+    if (std::holds_alternative<SetFrozen>(*c.mend))
+        return tr("Freeze %1 first").arg(nameOf(c.line, f));
+    if (const auto* lye = std::get_if<SetLye>(&*c.mend))
+        return tr("Set superfat to %1").arg(s.percent(lye->lye.superfat, 0));
+    if (std::holds_alternative<AddLine>(*c.mend))
+        return tr("Fill up with water");
+    return tr("Mend");
+}
+
+QString liquidStatement(const LiquidSettings& l, const Speech& s)
+{
+    switch (l.how) {
+    case LiquidStatement::Strength: return tr("lye strength %1").arg(s.percent(l.value));
+    case LiquidStatement::Ratio: return tr("water to lye %1").arg(s.ratio(l.value));
+    case LiquidStatement::PercentOfOils: return tr("water %1 of oils").arg(s.percent(l.value));
+    case LiquidStatement::LessThanUsual:
+        return tr("%1 less water than the usual %2").arg(s.percent(l.value), s.ratio(l.usualRatio));
+    }
+    return {};
+}
+
+QString hiddenFatSchool(HiddenFatSchool school)
+{
+    switch (school) {
+    case HiddenFatSchool::Ignore: return tr("not counted, left as extra superfat");
+    case HiddenFatSchool::Surely: return tr("what is surely there");
+    case HiddenFatSchool::Typical: return tr("its typical figure");
+    }
+    return {};
+}
+
+QString splitConvention(SplitConvention split)
+{
+    switch (split) {
+    case SplitConvention::Moles: return tr("share of the saponifying (moles)");
+    case SplitConvention::PureWeight: return tr("share of pure weight");
+    case SplitConvention::WeighedWeight: return tr("share of weight as weighed");
+    }
+    return {};
+}
+
+QString strengthConvention(StrengthConvention convention)
+{
+    return convention == StrengthConvention::PureAndAllWater
+               ? tr("pure lye, all water counted")
+               : tr("lye as weighed, its own moisture left out");
+}
+
+QString safety()
+{
+    return tr("Goggles, gloves and long sleeves on; good air; no aluminium; children and pets out. "
+              "Always add lye to the liquid, never liquid to the lye.");
+}
+
+QString firstAid()
+{
+    return tr("Lye on skin or in eyes: rinse with plenty of water at once, and call your local "
+              "poison centre or a doctor.");
+}
+
+QString localLaw()
+{
+    return tr("Soap for others falls under local cosmetic law: ask a qualified assessor.");
+}
+
+} // namespace rhexion::words

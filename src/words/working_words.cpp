@@ -1,0 +1,221 @@
+// The working on paper lines.
+#include "words/words.h"
+
+#include <QCoreApplication>
+
+namespace rhexion::words {
+
+namespace {
+
+QString tr(const char* text)
+{
+    return QCoreApplication::translate("Working", text);
+}
+
+// A sum over two hydroxides, of which one may be absent and is then left out.
+QString overBoth(double sodium, double potassium, const char* first, const char* second)
+{
+    if (potassium == 0.0)
+        return QString::fromUtf8(first);
+    if (sodium == 0.0)
+        return QString::fromUtf8(second);
+    return QString::fromUtf8(first) + QStringLiteral(" + ") + QString::fromUtf8(second);
+}
+
+// The sum of a rule with places for its terms in their order (see Rule). Each is a plain sum and so is
+// not translated.
+QString pattern(Rule rule, std::span<const Term> t)
+{
+    switch (rule) {
+    case Rule::OilsTotal: return QStringLiteral("%1 \u00F7 (1 \u2212 %2)");
+    case Rule::ShareOfOils:
+    case Rule::BatterShare:
+    case Rule::LineWater:
+    case Rule::WaterWantedOils:
+    case Rule::WaterWanted: return QStringLiteral("%1 \u00D7 %2");
+    case Rule::FatDemand:
+    case Rule::HiddenFatDemand:
+        return t.size() > 1 && t[1].value == 1.0
+                   ? QStringLiteral("%1 \u00D7 %3 \u00F7 (1000 mg/g \u00D7 %4)")
+                   : QStringLiteral("%1 \u00D7 %2 \u00D7 %3 \u00F7 (1000 mg/g \u00D7 %4)");
+    case Rule::AcidDemand: return QStringLiteral("%1 \u00D7 %2 \u00F7 %3 \u00D7 %4");
+    case Rule::TitratedDemand: return QStringLiteral("%1 \u00D7 %2 \u00F7 1000 mmol/mol");
+    case Rule::FixedDemand: return QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %3");
+    case Rule::PotassiumMoleShare: return QStringLiteral("%1 \u2192 mol KOH \u00F7 mol of both");
+    case Rule::PurePerMole:
+        if (t[0].value == 0.0 || t[0].value == 1.0)
+            return t[0].value == 0.0 ? QStringLiteral("%2") : QStringLiteral("%3");
+        return QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %1 \u00D7 %3");
+    case Rule::WeighedPerMole:
+        return overBoth(t[0].value, t[2].value, "%1 \u00F7 %2", "%3 \u00F7 %4");
+    case Rule::WaterPerMole:
+        return overBoth(t[0].value, t[2].value, "%1 \u00D7 %2", "%3 \u00D7 %4");
+    case Rule::WaterWantedRatio:
+        return t.size() == 1 ? QStringLiteral("(1 \u2212 %1) \u00F7 %1")
+                             : QStringLiteral("%1 \u00D7 (1 \u2212 %2)");
+    case Rule::MakeUpAlkali: return QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %3");
+    case Rule::MakeUp:
+        return QStringLiteral("(%1 \u00D7 %2 + %3 \u2212 %4) \u00F7 (%5 \u2212 %1 \u00D7 %6)");
+    case Rule::MakeUpShares:
+        return QStringLiteral("(%1 \u00D7 n + %3 \u2212 %4 \u2212 water in the shares) \u00F7 %5, "
+                              "n = %2 + %6 \u00D7 x + the shares\u2019, batter %8");
+    case Rule::HydroxideTotal:
+        return t[3].value == 0.0 ? QStringLiteral("%1 + %2 \u00D7 %3")
+                                 : QStringLiteral("%1 + %2 \u00D7 %3 + %4 \u00D7 %5");
+    case Rule::HydroxideFixed:
+        return overBoth(t[0].value, t[3].value, "%1 \u00D7 %2 \u00F7 %3",
+                        "%4 \u00D7 %5 \u00F7 %6");
+    case Rule::SodiumPure:
+    case Rule::PotassiumPure: return QStringLiteral("%1 \u00D7 %2 \u00D7 %3");
+    case Rule::SodiumWeighed:
+    case Rule::PotassiumWeighed: return QStringLiteral("%1 \u00F7 %2");
+    case Rule::JugWater: return QStringLiteral("%1 \u00D7 %2 \u2212 %3");
+    case Rule::WaterPresent: return QStringLiteral("%1 + %2 + %3");
+    case Rule::Strength:
+    case Rule::StrengthAsWeighed:
+    case Rule::JugStrength: return QStringLiteral("%1 \u00F7 (%1 + %2)");
+    case Rule::SuperfatOnOils: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 %3");
+    case Rule::SuperfatTrue: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 (%3 + %4)");
+    case Rule::FreeOil: return QStringLiteral("%1 \u00D7 %2 + %3");
+    case Rule::NeutralisationWater: return QStringLiteral("(%1 + %2) \u00D7 %3");
+    case Rule::FixedWater:
+    case Rule::BatterMass: return {};
+    }
+    return {};
+}
+
+QString title(Rule rule)
+{
+    switch (rule) {
+    case Rule::OilsTotal: return tr("All the oils: those in grams are what the per cents leave");
+    case Rule::ShareOfOils: return tr("%1: its share of the oils");
+    case Rule::FatDemand: return tr("%1: lye its fat can take");
+    case Rule::HiddenFatDemand: return tr("%1: lye its hidden fat can take");
+    case Rule::AcidDemand: return tr("%1: lye its %2 takes");
+    case Rule::TitratedDemand: return tr("%1: lye its acids take, by titration");
+    case Rule::FixedDemand: return tr("Lye called for before the rest of the liquid: fats less the superfat, and acids in full");
+    case Rule::PotassiumMoleShare: return tr("Potassium hydroxide\u2019s share of the moles");
+    case Rule::PurePerMole: return tr("One mole of this lye, pure");
+    case Rule::WeighedPerMole: return tr("One mole of this lye, as weighed");
+    case Rule::WaterPerMole: return tr("Water that one mole of this lye brings along");
+    case Rule::WaterWantedRatio: return tr("Water wanted per gram of lye");
+    case Rule::WaterWantedOils: return tr("Water wanted, as a share of the oils");
+    case Rule::LineWater: return tr("%1: water in it");
+    case Rule::FixedWater: return tr("Water already brought by lines with a stated amount");
+    case Rule::MakeUpAlkali: return tr("%1: lye each gram of it calls for");
+    case Rule::MakeUp: return tr("%1: the rest of the liquid, with the lye it calls for itself");
+    case Rule::MakeUpShares: return tr("%1: the rest of the liquid, solved together with the shares of the batter");
+    case Rule::BatterShare: return tr("%1: its share of the batter");
+    case Rule::HydroxideTotal: return tr("Lye in all");
+    case Rule::HydroxideFixed: return tr("Lye in all, from what is weighed");
+    case Rule::SodiumPure: return tr("Sodium hydroxide, pure");
+    case Rule::SodiumWeighed: return tr("Sodium hydroxide to weigh, at its purity");
+    case Rule::PotassiumPure: return tr("Potassium hydroxide, pure");
+    case Rule::PotassiumWeighed: return tr("Potassium hydroxide to weigh, at its purity");
+    case Rule::JugWater: return tr("Water to pour into the jug");
+    case Rule::WaterWanted: return tr("Water wanted");
+    case Rule::WaterPresent: return tr("Water there is: lines, jug water, moisture of the lye");
+    case Rule::BatterMass: return tr("Batter: every mass added up");
+    case Rule::Strength: return tr("Batch strength: pure lye, all water");
+    case Rule::StrengthAsWeighed: return tr("Batch strength the other way: lye as weighed, its moisture left out");
+    case Rule::JugStrength: return tr("Jug strength");
+    case Rule::SuperfatOnOils: return tr("Superfat on the oils alone");
+    case Rule::SuperfatTrue: return tr("True superfat, on all fat");
+    case Rule::FreeOil: return tr("Oil left free");
+    case Rule::NeutralisationWater: return tr("Water formed as acids are neutralised, outside the account");
+    }
+    return {};
+}
+
+QString sourceText(const Material& m, const std::optional<Figure>& figure)
+{
+    const Source* source = figure ? m.findSource(figure->source) : nullptr;
+    if (!source)
+        return {};
+    const QString text = QString::fromStdString(source->text);
+    return source->fromMemory ? tr("%1 (from memory)").arg(text) : text;
+}
+
+} // namespace
+
+QString stepTitle(const Step& step, const Formula& formula)
+{
+    QString text = title(step.rule);
+    if (step.line != noLine)
+        text = text.arg(QString::fromStdString(
+            formula.lines[static_cast<std::size_t>(step.line)].material->name));
+    if (step.acid != noAcid)
+        text = text.arg(acidName(static_cast<Acid>(step.acid)));
+    return text;
+}
+
+QString stepSum(const Step& step, const Working& working, const Speech& speech)
+{
+    const auto terms = working.terms(step);
+    QString sum = pattern(step.rule, terms);
+    const QString result = speech.value(step.result, step.unit);
+    if (sum.isEmpty())
+        return result;
+    // All places are filled at once, so that a term holding "%1" cannot be filled again.
+    QString out;
+    for (qsizetype i = 0; i < sum.size(); ++i) {
+        const bool place = sum[i] == QLatin1Char('%') && i + 1 < sum.size() && sum[i + 1].isDigit();
+        const auto which = place ? static_cast<std::size_t>(sum[i + 1].digitValue()) - 1 : 0;
+        if (place && which < terms.size()) {
+            const QString term = speech.term(terms[which]);
+            out += terms[which].value < 0.0 ? QLatin1Char('(') + term + QLatin1Char(')') : term;
+            ++i;
+        } else {
+            out += sum[i];
+        }
+    }
+    return QStringLiteral("%1 = %2").arg(out, result);
+}
+
+QString stepSource(const Step& step, const Formula& formula)
+{
+    const Material* m =
+        step.line == noLine ? nullptr
+                            : formula.lines[static_cast<std::size_t>(step.line)].material.get();
+    switch (step.rule) {
+    case Rule::FatDemand:
+    case Rule::HiddenFatDemand: {
+        const QString sv = sourceText(*m, m->sv ? m->sv : m->acidValue);
+        const QString fat = sourceText(*m, m->part(Part::Fat));
+        if (step.rule == Rule::FatDemand)
+            return tr("SV: %1. 56.1056: definition of the saponification value (ISO 3657)").arg(sv);
+        return tr("fat: %1. SV: %2").arg(fat, sv);
+    }
+    case Rule::AcidDemand:
+        for (const AcidShare& acid : m->acids)
+            if (static_cast<int>(acid.acid) == step.acid)
+                return tr("share: %1. Protons from the pKa (CRC Handbook, from memory) at pH 10; molar "
+                          "mass from Blue Obelisk atomic weights")
+                    .arg(sourceText(*m, acid.share));
+        return {};
+    case Rule::TitratedDemand: return sourceText(*m, m->titratable);
+    case Rule::LineWater:
+        return formula.lines[static_cast<std::size_t>(step.line)].allWater
+                   ? tr("all its weight counted as water, as you chose")
+                   : sourceText(*m, m->part(Part::Water));
+    case Rule::PurePerMole: return tr("molar masses from Blue Obelisk atomic weights");
+    case Rule::WeighedPerMole: {
+        QStringList texts;
+        if (formula.lye.sodium)
+            texts << sourceText(*formula.lye.sodium,
+                                formula.lye.sodium->part(Part::SodiumHydroxide));
+        if (formula.lye.potassium && formula.lye.potassiumShare > 0.0)
+            texts << sourceText(*formula.lye.potassium,
+                                formula.lye.potassium->part(Part::PotassiumHydroxide));
+        texts.removeDuplicates();
+        return tr("purity: %1").arg(texts.join(QStringLiteral("; ")));
+    }
+    case Rule::PotassiumMoleShare: return splitConvention(formula.lye.split);
+    case Rule::SuperfatTrue: return tr("hidden fat at its typical figure");
+    case Rule::FixedDemand:
+        return tr("hidden fat: %1").arg(hiddenFatSchool(formula.lye.hiddenFat));
+    default: return {};
+    }
+}
+
+} // namespace rhexion::words
