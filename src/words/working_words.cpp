@@ -44,7 +44,7 @@ QString pattern(Rule rule, std::span<const Term> t)
     case Rule::PotassiumMoleShare: return QStringLiteral("%1 \u2192 mol KOH \u00F7 mol of both");
     case Rule::PurePerMole:
         if (t[0].value == 0.0 || t[0].value == 1.0)
-            return t[0].value == 0.0 ? QStringLiteral("%2") : QStringLiteral("%3");
+            return {};
         return QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %1 \u00D7 %3");
     case Rule::WeighedPerMole:
         return overBoth(t[0].value, t[2].value, "%1 \u00F7 %2", "%3 \u00F7 %4");

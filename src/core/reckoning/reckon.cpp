@@ -387,6 +387,8 @@ private:
         r_.wanted = termsOf(base, r_.waterWanted);
         r_.neutralisationWater = (r_.acidMol + freeFattyAcid) * molarMassWater;
 
+        r_.demandLow = fatLow + acidLow;
+        r_.demandHigh = fatHigh + acidHigh;
         const double onFat = n_ - r_.acidMol;
         r_.superfatOnOils = 1.0 - onFat / r_.oilsMol;
         r_.superfatTrue = 1.0 - onFat / (r_.oilsMol + r_.hiddenMolTypical);

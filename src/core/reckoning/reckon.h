@@ -52,6 +52,8 @@ struct Reckoning {
     double hiddenMolTypical = 0.0;
     double acidMol = 0.0;           // a
     double potassiumMoleShare = 0.0;
+    double demandLow = 0.0;         // mol all fat and acids could take at the low of their figures
+    double demandHigh = 0.0;
 
     bool hasMakeUp = false;
     double makeUpGrams = 0.0;

@@ -1,0 +1,126 @@
+#include "app/bench/account_bars.h"
+
+#include "words/words.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+
+namespace rhexion {
+
+namespace {
+
+QString tr(const char* text)
+{
+    return QCoreApplication::translate("Accounts", text);
+}
+
+Account alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
+{
+    Account account;
+    account.name = tr("Alkali");
+    Bar& called = account.bars[0];
+    called.name = tr("called for");
+    double total = 0.0;
+    const auto add = [&](std::size_t i, double mol, Matter matter, const QString& name, Rule rule) {
+        if (mol <= 0.0)
+            return;
+        total += mol;
+        called.segments.push_back({name, s.moles(mol), matter, mol, f.lines[i].id, rule});
+    };
+    const auto nameAt = [&](std::size_t i) {
+        return QString::fromStdString(f.lines[i].material->name);
+    };
+    for (std::size_t i = 0; i < f.lines.size(); ++i)
+        if (f.lines[i].material->isOil())
+            add(i, r.lines[i].fatMol, Matter::Fat, nameAt(i), Rule::FatDemand);
+    for (std::size_t i = 0; i < f.lines.size(); ++i)
+        if (!f.lines[i].material->isOil())
+            add(i, r.lines[i].fatMol, Matter::Fat, tr("hidden fat of %1").arg(nameAt(i)),
+                Rule::HiddenFatDemand);
+    for (std::size_t i = 0; i < f.lines.size(); ++i)
+        add(i, r.lines[i].acidMol, Matter::Acid, tr("acid of %1").arg(nameAt(i)),
+            Rule::AcidDemand);
+    called.total = s.moles(total);
+    called.low = r.demandLow;
+    called.high = r.demandHigh;
+
+    Bar& supplied = account.bars[1];
+    supplied.name = tr("supplied");
+    supplied.total = s.moles(r.hydroxideMol);
+    for (const bool sodium : {true, false}) {
+        const HydroxideReckoned& h = sodium ? r.sodium : r.potassium;
+        if (h.mol > 0.0)
+            supplied.segments.push_back({words::hydroxideName(sodium), s.moles(h.mol),
+                                         Matter::Alkali, h.mol, 0,
+                                         sodium ? Rule::SodiumWeighed : Rule::PotassiumWeighed});
+    }
+    const double kept = total - r.hydroxideMol;
+    if (kept > 0.0)
+        supplied.segments.push_back({tr("kept back as superfat"), s.moles(kept), Matter::Fat, kept,
+                                     0, Rule::SuperfatOnOils, true});
+    return account;
+}
+
+Account waterAccount(const Formula& f, const Reckoning& r, const Speech& s)
+{
+    Account account;
+    account.name = tr("Water");
+    const bool counted = f.liquid.convention == StrengthConvention::PureAndAllWater;
+    Bar& wanted = account.bars[0];
+    wanted.name = tr("wanted");
+    wanted.total = s.mass(r.waterWanted);
+    wanted.segments.push_back({words::liquidStatement(f.liquid, s), s.mass(r.waterWanted),
+                               Matter::Water, r.waterWanted, 0, Rule::WaterWanted, true});
+    Bar& brought = account.bars[1];
+    brought.name = tr("brought by");
+    std::vector<std::size_t> order;
+    for (std::size_t i = 0; i < f.lines.size(); ++i)
+        if (r.lines[i].waterGrams > 0.0)
+            order.push_back(i);
+    std::ranges::stable_sort(order, std::ranges::greater{},
+                             [&](std::size_t i) { return r.lines[i].waterGrams; });
+    double sum = 0.0;
+    const auto add = [&](const QString& name, double grams, LineId line, Rule rule) {
+        if (grams <= 0.0)
+            return;
+        Segment segment{name, s.mass(grams), Matter::Water, grams, line, rule};
+        segment.over = sum + grams > r.waterWanted + 0.5;
+        sum += grams;
+        brought.segments.push_back(segment);
+    };
+    if (r.hasJugWater)
+        add(tr("jug water"), r.jugWaterGrams, 0, Rule::JugWater);
+    for (const std::size_t i : order)
+        add(QString::fromStdString(f.lines[i].material->name), r.lines[i].waterGrams,
+            f.lines[i].id, Rule::LineWater);
+    if (counted)
+        add(tr("moisture of the lye"), r.waterFromHydroxide, 0, Rule::WaterPresent);
+    brought.total = s.mass(sum);
+    if (r.waterWanted - sum > 0.5)
+        brought.segments.push_back({tr("missing"), s.mass(r.waterWanted - sum), Matter::Water,
+                                    r.waterWanted - sum, 0, Rule::WaterPresent, true});
+    return account;
+}
+
+} // namespace
+
+double Account::scale() const
+{
+    double most = 0.0;
+    for (const Bar& bar : bars) {
+        double sum = 0.0;
+        for (const Segment& segment : bar.segments)
+            sum += segment.value;
+        most = std::max({most, sum, bar.high});
+    }
+    return most > 0.0 ? most : 1.0;
+}
+
+std::vector<Account> accountsOf(const Formula& formula, const Reckoning& reckoning,
+                                const Speech& speech)
+{
+    return {alkaliAccount(formula, reckoning, speech), waterAccount(formula, reckoning, speech)};
+}
+
+} // namespace rhexion

@@ -1,0 +1,58 @@
+// The two accounts, painted from the core's result. Hover or arrow keys light a segment's material in its
+// vessel; a press or Enter opens its working.
+#pragma once
+
+#include <QWidget>
+
+#include "app/bench/account_bars.h"
+
+class QPainter;
+
+namespace rhexion {
+
+class AccountsView : public QWidget {
+    Q_OBJECT
+public:
+    explicit AccountsView(QWidget* parent = nullptr);
+
+    void setAccounts(std::vector<Account> accounts);
+    const std::vector<Account>& accounts() const { return accounts_; }
+    // Where a segment is drawn; empty when it is not.
+    QRectF rectOf(std::size_t account, std::size_t bar, std::size_t segment) const;
+
+    QSize sizeHint() const override { return {600, 168}; }
+
+Q_SIGNALS:
+    void lineLit(LineId line); // 0: none
+    void workingWanted(Rule rule, LineId line);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void leaveEvent(QEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    bool event(QEvent* event) override;
+
+private:
+    struct Place {
+        int account = -1;
+        int bar = 0;
+        int segment = 0;
+        friend bool operator==(const Place&, const Place&) = default;
+    };
+    const Segment* at(const Place& place) const;
+    Place placeAt(const QPointF& point) const;
+    std::vector<Place> places() const;
+    void choose(const Place& place);
+    QString sentenceFor(const Place& place) const;
+    QRectF barRect(std::size_t account, std::size_t bar) const;
+    void paintBar(QPainter& painter, std::size_t account, std::size_t bar);
+
+    std::vector<Account> accounts_;
+    Place chosen_;
+};
+
+} // namespace rhexion

@@ -1,0 +1,67 @@
+// The bench: vessels, settings, typing line, accounts and figures of the open formula.
+#pragma once
+
+#include <QWidget>
+
+#include "core/reckoning/reckon.h"
+#include "words/speech.h"
+
+#include <vector>
+
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QStackedWidget;
+
+namespace rhexion {
+
+class AccountsView;
+class FiguresPanel;
+class FormulaDocument;
+class SettingsStrip;
+class ShelfDrawer;
+class TypingLine;
+class VesselPanel;
+class WorkingPanel;
+
+class BenchPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit BenchPage(FormulaDocument& document, QWidget* parent = nullptr);
+
+    void setSpeech(const Speech& speech);
+    void focusTyping();
+    void showShelf();
+    void showWorking(Rule rule, LineId line);
+    void showFigures();
+    VesselPanel* panel(Vessel vessel) const { return panels_[std::size_t(vessel)]; }
+    AccountsView* accounts() const { return accounts_; }
+    TypingLine* typing() const { return typing_; }
+
+Q_SIGNALS:
+    void makeWanted();
+    void noted(const QString& text); // something typed could not be used
+
+private:
+    QWidget* buildTop();
+    QWidget* buildVessels();
+    void wire(VesselPanel* panel);
+    void refresh();
+    void removeLine(LineId line);
+
+    FormulaDocument& document_;
+    Speech speech_;
+    QLineEdit* title_;
+    QLabel* summary_;
+    QPushButton* make_;
+    SettingsStrip* strip_;
+    TypingLine* typing_;
+    std::vector<VesselPanel*> panels_;
+    AccountsView* accounts_;
+    QStackedWidget* side_;
+    FiguresPanel* figures_;
+    WorkingPanel* working_;
+    ShelfDrawer* shelf_;
+};
+
+} // namespace rhexion

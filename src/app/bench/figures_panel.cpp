@@ -1,0 +1,195 @@
+#include "app/bench/figures_panel.h"
+
+#include "app/theme/theme.h"
+#include "app/widgets/figure_row.h"
+#include "document/formula_document.h"
+#include "words/words.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+namespace rhexion {
+
+namespace {
+
+QLabel* heading(const QString& text)
+{
+    auto* label = new QLabel(text);
+    label->setFont(Theme::strong());
+    return label;
+}
+
+} // namespace
+
+FiguresPanel::FiguresPanel(FormulaDocument& document, QWidget* parent)
+    : QFrame(parent), document_(document)
+{
+    setObjectName(QStringLiteral("card"));
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(12, 10, 10, 10);
+    layout->setSpacing(4);
+    refusal_ = new QLabel(this);
+    refusal_->setWordWrap(true);
+    refusal_->hide();
+    layout->addWidget(refusal_);
+
+    figures_ = new QWidget(this);
+    auto* figures = new QVBoxLayout(figures_);
+    figures->setContentsMargins(0, 0, 0, 0);
+    figures->setSpacing(0);
+    figures->addWidget(heading(tr("Weigh out")));
+    sodium_ = addRow(figures, Rule::SodiumWeighed);
+    potassium_ = addRow(figures, Rule::PotassiumWeighed);
+    jugWater_ = addRow(figures, Rule::JugWater);
+    makeUp_ = addRow(figures, Rule::MakeUp);
+    figures->addSpacing(8);
+    figures->addWidget(heading(tr("What comes of it")));
+    superfat_ = addRow(figures, Rule::SuperfatTrue);
+    strength_ = addRow(figures, Rule::Strength);
+    batter_ = addRow(figures, Rule::BatterMass);
+    layout->addWidget(figures_);
+    layout->addSpacing(4);
+
+    cautionHead_ = heading(tr("Cautions"));
+    layout->addWidget(cautionHead_);
+    scroll_ = new QScrollArea(this);
+    scroll_->setWidgetResizable(true);
+    scroll_->setFrameShape(QFrame::NoFrame);
+    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll_->setFocusPolicy(Qt::NoFocus);
+    auto* inner = new QWidget(scroll_);
+    cautions_ = new QVBoxLayout(inner);
+    cautions_->setContentsMargins(0, 0, 6, 0);
+    cautions_->setSpacing(8);
+    scroll_->setWidget(inner);
+    layout->addWidget(scroll_, 1);
+    working_ = new QPushButton(tr("Show the working"), this);
+    working_->setIcon(Theme::icon(QStringLiteral("calculator"), Theme::colours().ink));
+    connect(working_, &QPushButton::clicked, this, &FiguresPanel::allWorkingWanted);
+    layout->addWidget(working_);
+    connect(&document_, &FormulaDocument::changed, this, &FiguresPanel::refresh);
+    refresh();
+}
+
+FigureRow* FiguresPanel::addRow(QVBoxLayout* layout, Rule rule)
+{
+    auto* row = new FigureRow(this);
+    layout->addWidget(row);
+    connect(row, &FigureRow::clicked, this, [this, rule] {
+        const Line* rest = document_.formula().makeUp();
+        Q_EMIT workingWanted(rule, rule == Rule::MakeUp && rest ? rest->id : 0);
+    });
+    return row;
+}
+
+void FiguresPanel::setSpeech(const Speech& speech)
+{
+    speech_ = speech;
+    refresh();
+}
+
+void FiguresPanel::refreshFigures(const Reckoning& r)
+{
+    const Formula& f = document_.formula();
+    const bool fixed = f.lye.fixed.has_value();
+    const auto hydroxide = [&](FigureRow* row, const HydroxideReckoned& h, bool sodium) {
+        row->setVisible(h.weighedGrams > 0.0);
+        const QString pure = tr("pure %1").arg(speech_.mass(h.pureGrams));
+        row->set(words::hydroxideName(sodium), speech_.mass(h.weighedGrams),
+                 fixed ? tr("as you weighed it; %1").arg(pure) : pure);
+    };
+    hydroxide(sodium_, r.sodium, true);
+    hydroxide(potassium_, r.potassium, false);
+    jugWater_->setVisible(r.hasJugWater);
+    jugWater_->set(tr("Water for the jug"), speech_.mass(r.jugWaterGrams));
+    const Line* rest = f.makeUp();
+    makeUp_->setVisible(rest != nullptr);
+    if (rest)
+        makeUp_->set(QString::fromStdString(rest->material->name), speech_.mass(r.makeUpGrams),
+                     rest->frozen ? tr("the rest of the liquid, frozen") : tr("the rest of the liquid"));
+
+    superfat_->setTint(r.superfatTrue < 0.0 ? Theme::colours().danger : QColor());
+    superfat_->set(tr("True superfat"), speech_.percent(r.superfatTrue),
+                   tr("could be %1 to %2; on oils alone %3")
+                       .arg(speech_.percent(r.superfatTrueLow),
+                            speech_.percent(r.superfatTrueHigh),
+                            speech_.percent(r.superfatOnOils)));
+    const bool counted = f.liquid.convention == StrengthConvention::PureAndAllWater;
+    const LiquidTerms& t = counted ? r.pure : r.asWeighed;
+    strength_->set(tr("Batch strength"), speech_.percent(t.strength),
+                   tr("%1, %2 of oils, %3 below usual")
+                       .arg(speech_.ratio(t.ratio), speech_.percent(t.shareOfOils),
+                            speech_.percent(t.lessThanUsual)));
+    batter_->set(tr("Batter"), speech_.mass(r.batterGrams));
+}
+
+void FiguresPanel::refreshCautions()
+{
+    while (QLayoutItem* item = cautions_->takeAt(0)) {
+        if (item->widget())
+            item->widget()->deleteLater();
+        delete item;
+    }
+    const Reckoning* r = document_.reckoning();
+    const int count = r ? int(r->cautions.size()) : 0;
+    cautionHead_->setText(count == 0 ? tr("No cautions") : tr("%n caution(s)", nullptr, count));
+    cautionHead_->setVisible(r != nullptr);
+    for (int i = 0; i < count; ++i) {
+        const Caution& caution = r->cautions[std::size_t(i)];
+        auto* box = new QWidget;
+        box->setProperty("vessel", int(caution.vessel));
+        auto* column = new QVBoxLayout(box);
+        column->setContentsMargins(8, 0, 0, 0);
+        column->setSpacing(2);
+        auto* title = new QLabel(QStringLiteral("%1: %2").arg(
+            words::severityName(caution.severity),
+            words::cautionTitle(caution, document_.formula(), speech_)));
+        title->setWordWrap(true);
+        title->setStyleSheet(
+            QStringLiteral("font-weight: 600; font-size: 14px; color: %1")
+                .arg(Theme::ofSeverity(int(caution.severity)).name()));
+        auto* reason = new QLabel(words::cautionReason(caution, document_.formula(), speech_));
+        reason->setObjectName(QStringLiteral("muted"));
+        reason->setWordWrap(true);
+        column->addWidget(title);
+        column->addWidget(reason);
+        if (caution.mend) {
+            auto* mend = new QPushButton(words::mendLabel(caution, document_.formula(), speech_));
+            mend->setObjectName(QStringLiteral("mend"));
+            const Edit edit = *caution.mend;
+            const QString text = mend->text();
+            connect(mend, &QPushButton::clicked, this,
+                    [this, edit, text] { document_.apply(edit, text); });
+            column->addWidget(mend);
+        }
+        cautions_->addWidget(box);
+    }
+    cautions_->addStretch();
+}
+
+void FiguresPanel::refresh()
+{
+    const Reckoning* r = document_.reckoning();
+    figures_->setVisible(r != nullptr);
+    refusal_->setVisible(r == nullptr);
+    working_->setEnabled(r != nullptr);
+    if (r)
+        refreshFigures(*r);
+    else
+        refusal_->setText(words::refusal(*document_.refusal(), speech_));
+    refreshCautions();
+}
+
+void FiguresPanel::showCautionsOf(Vessel vessel)
+{
+    for (int i = 0; i < cautions_->count(); ++i)
+        if (QWidget* box = cautions_->itemAt(i)->widget())
+            if (box->property("vessel").toInt() == int(vessel)) {
+                scroll_->ensureWidgetVisible(box, 0, 0);
+                return;
+            }
+}
+
+} // namespace rhexion

@@ -1,0 +1,54 @@
+// The right side of the bench: what to weigh out, what results, and the cautions with their mends.
+#pragma once
+
+#include <QFrame>
+
+#include "core/reckoning/reckon.h"
+#include "words/speech.h"
+
+class QLabel;
+class QPushButton;
+class QScrollArea;
+class QVBoxLayout;
+
+namespace rhexion {
+
+class FigureRow;
+class FormulaDocument;
+
+class FiguresPanel : public QFrame {
+    Q_OBJECT
+public:
+    explicit FiguresPanel(FormulaDocument& document, QWidget* parent = nullptr);
+
+    void setSpeech(const Speech& speech);
+    void showCautionsOf(Vessel vessel);
+
+Q_SIGNALS:
+    void workingWanted(Rule rule, LineId line);
+    void allWorkingWanted();
+
+private:
+    FigureRow* addRow(QVBoxLayout* layout, Rule rule);
+    void refresh();
+    void refreshFigures(const Reckoning& r);
+    void refreshCautions();
+
+    FormulaDocument& document_;
+    Speech speech_;
+    QLabel* refusal_;
+    QWidget* figures_;
+    FigureRow* sodium_;
+    FigureRow* potassium_;
+    FigureRow* jugWater_;
+    FigureRow* makeUp_;
+    FigureRow* superfat_;
+    FigureRow* strength_;
+    FigureRow* batter_;
+    QLabel* cautionHead_;
+    QScrollArea* scroll_;
+    QVBoxLayout* cautions_;
+    QPushButton* working_;
+};
+
+} // namespace rhexion

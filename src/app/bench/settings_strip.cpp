@@ -1,0 +1,252 @@
+#include "app/bench/settings_strip.h"
+
+#include "app/theme/theme.h"
+#include "app/widgets/number_field.h"
+#include "document/formula_document.h"
+#include "words/words.h"
+
+#include <QActionGroup>
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMenu>
+#include <QSignalBlocker>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace rhexion {
+
+namespace {
+
+QWidget* labelled(const QString& name, std::initializer_list<QWidget*> fields, QLabel** label = nullptr)
+{
+    auto* box = new QWidget;
+    auto* column = new QVBoxLayout(box);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(1);
+    auto* title = new QLabel(name);
+    title->setObjectName(QStringLiteral("muted"));
+    title->setBuddy(*fields.begin());
+    column->addWidget(title);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(4);
+    for (QWidget* field : fields) {
+        row->addWidget(field);
+        field->setAccessibleName(name);
+    }
+    column->addLayout(row);
+    if (label)
+        *label = title;
+    return box;
+}
+
+// Whether the value field holds a per cent for this way of stating liquid.
+bool inPercent(LiquidStatement how)
+{
+    return how != LiquidStatement::Ratio;
+}
+
+} // namespace
+
+SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
+    : QFrame(parent), document_(document)
+{
+    setObjectName(QStringLiteral("card"));
+    superfat_ = new NumberField(QStringLiteral("%"), 2, false);
+    superfat_->setObjectName(QStringLiteral("superfat"));
+    potassium_ = new NumberField(QStringLiteral("%"), 1, false);
+    potassium_->setObjectName(QStringLiteral("potassium"));
+    how_ = new QComboBox;
+    how_->setObjectName(QStringLiteral("how"));
+    how_->addItems({tr("lye strength"), tr("water to lye"), tr("% of oils"), tr("less than usual")});
+    liquid_ = new NumberField(QStringLiteral("%"), 2, false);
+    liquid_->setObjectName(QStringLiteral("liquid"));
+    jug_ = new NumberField(QString(), 2, true);
+    jug_->setObjectName(QStringLiteral("jug"));
+    jug_->setPlaceholderText(tr("off"));
+    jug_->setToolTip(tr("A strong jug: grams of water for each gram of lye in the jug alone. The rest "
+                        "of the liquid goes elsewhere. Empty: off."));
+    hidden_ = new QComboBox;
+    hidden_->setObjectName(QStringLiteral("hidden"));
+    for (const auto school :
+         {HiddenFatSchool::Ignore, HiddenFatSchool::Surely, HiddenFatSchool::Typical})
+        hidden_->addItem(words::hiddenFatSchool(school));
+    hidden_->setItemText(0, tr("not counted"));
+    hidden_->setToolTip(tr("The fat in milk, egg or coconut milk: left out, what is surely there, or "
+                           "its typical figure."));
+    oils_ = new NumberField(QString(), 1, false);
+    more_ = new QToolButton;
+    more_->setText(tr("More\u2026"));
+    more_->setPopupMode(QToolButton::InstantPopup);
+    more_->setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
+    menu_ = new QMenu(more_);
+    more_->setMenu(menu_);
+    for (NumberField* field : {superfat_, potassium_, liquid_, jug_})
+        field->setFixedWidth(76);
+    oils_->setFixedWidth(92);
+    how_->setFixedWidth(134);
+
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(12, 4, 8, 6);
+    layout->setSpacing(14);
+    layout->addWidget(labelled(tr("Superfat"), {superfat_}, &superfatName_));
+    layout->addWidget(labelled(tr("Potassium lye"), {potassium_}));
+    layout->addWidget(labelled(tr("Liquid stated as"), {how_, liquid_}));
+    layout->addWidget(labelled(tr("Strong jug"), {jug_}));
+    layout->addWidget(labelled(tr("Hidden fat"), {hidden_}));
+    oilsBox_ = labelled(tr("All oils"), {oils_});
+    layout->addWidget(oilsBox_);
+    layout->addStretch();
+    layout->addWidget(more_, 0, Qt::AlignBottom);
+
+    connect(superfat_, &NumberField::entered, this, [this](std::optional<double> v) {
+        LyeSettings lye = document_.formula().lye;
+        lye.superfat = *v / 100.0;
+        setLye(lye, int(SettingField::Superfat), tr("Set superfat"));
+    });
+    connect(potassium_, &NumberField::entered, this, [this](std::optional<double> v) {
+        LyeSettings lye = document_.formula().lye;
+        lye.potassiumShare = *v / 100.0;
+        setLye(lye, int(SettingField::PotassiumShare), tr("Set potassium share"));
+    });
+    connect(how_, &QComboBox::activated, this, [this](int index) {
+        LiquidSettings l = document_.formula().liquid;
+        const auto to = static_cast<LiquidStatement>(index);
+        if (to == l.how)
+            return;
+        // The same water, said the new way, so that changing the word changes no figure.
+        const Reckoning* r = document_.reckoning();
+        const LiquidTerms t = r ? r->wanted : LiquidTerms{1.0 / 3.0, 2.0, 0.3, 0.0};
+        l.how = to;
+        l.value = to == LiquidStatement::Strength       ? t.strength
+                  : to == LiquidStatement::Ratio        ? t.ratio
+                  : to == LiquidStatement::PercentOfOils ? t.shareOfOils
+                                                        : std::max(0.0, t.lessThanUsual);
+        setLiquid(l, int(SettingField::Liquid), tr("State liquid another way"));
+    });
+    connect(liquid_, &NumberField::entered, this, [this](std::optional<double> v) {
+        LiquidSettings l = document_.formula().liquid;
+        l.value = inPercent(l.how) ? *v / 100.0 : *v;
+        setLiquid(l, int(SettingField::Liquid), tr("Set liquid"));
+    });
+    connect(jug_, &NumberField::entered, this, [this](std::optional<double> v) {
+        LiquidSettings l = document_.formula().liquid;
+        l.jugRatio = v;
+        setLiquid(l, int(SettingField::JugRatio), tr("Set the jug\u2019s strength"));
+    });
+    connect(hidden_, &QComboBox::activated, this, [this](int index) {
+        LyeSettings lye = document_.formula().lye;
+        lye.hiddenFat = static_cast<HiddenFatSchool>(index);
+        setLye(lye, int(SettingField::HiddenFat), tr("Count hidden fat another way"));
+    });
+    connect(oils_, &NumberField::entered, this, [this](std::optional<double> v) {
+        const auto mass = statedMass({*v, speech_.habits().massUnit});
+        document_.apply(SetOilsTotal{mass.value_or(Mass::grams(0))}, tr("Set the mass of all oils"));
+    });
+    for (NumberField* field : {superfat_, potassium_, liquid_, jug_, oils_})
+        connect(field, &NumberField::refused, this, &SettingsStrip::refused);
+    connect(menu_, &QMenu::aboutToShow, this, &SettingsStrip::buildMenu);
+    connect(&document_, &FormulaDocument::changed, this, &SettingsStrip::refresh);
+    refresh();
+}
+
+void SettingsStrip::setSpeech(const Speech& speech)
+{
+    speech_ = speech;
+    for (NumberField* field : {superfat_, potassium_, liquid_, jug_, oils_})
+        field->setSpeech(speech);
+    oils_->setSuffix(speech.massUnit());
+    refresh();
+}
+
+void SettingsStrip::setLye(const LyeSettings& lye, int field, const QString& text)
+{
+    document_.apply(SetLye{static_cast<SettingField>(field), lye}, text);
+}
+
+void SettingsStrip::setLiquid(const LiquidSettings& liquid, int field, const QString& text)
+{
+    document_.apply(SetLiquid{static_cast<SettingField>(field), liquid}, text);
+}
+
+void SettingsStrip::refresh()
+{
+    const Formula& f = document_.formula();
+    const Reckoning* r = document_.reckoning();
+    const bool fixed = f.lye.fixed.has_value();
+    superfatName_->setText(fixed ? tr("Superfat, result") : tr("Superfat"));
+    superfat_->setEnabled(!fixed);
+    superfat_->setValue(100.0 * (fixed && r ? r->superfatOnOils : f.lye.superfat));
+    potassium_->setEnabled(!fixed);
+    potassium_->setValue(100.0 * (fixed && r ? r->potassiumMoleShare : f.lye.potassiumShare));
+    potassium_->setToolTip(tr("Potassium hydroxide: %1").arg(words::splitConvention(f.lye.split)));
+    how_->setCurrentIndex(int(f.liquid.how));
+    liquid_->setSuffix(inPercent(f.liquid.how) ? QStringLiteral("%") : QString());
+    liquid_->setValue(inPercent(f.liquid.how) ? f.liquid.value * 100.0 : f.liquid.value);
+    jug_->setValue(f.liquid.jugRatio);
+    hidden_->setCurrentIndex(int(f.lye.hiddenFat));
+
+    bool allShares = false;
+    for (const Line& line : f.lines)
+        if (line.material->isOil()) {
+            allShares = line.amount.unit == AmountUnit::PercentOfOils;
+            if (!allShares)
+                break;
+        }
+    oilsBox_->setVisible(allShares);
+    oils_->setValue(statedIn(f.oilsTotal, speech_.habits().massUnit).value);
+}
+
+void SettingsStrip::buildMenu()
+{
+    menu_->clear();
+    const Formula& f = document_.formula();
+    const auto choice = [this](QMenu* menu, const QString& text, bool on, auto set) {
+        QAction* action = menu->addAction(text, this, set);
+        action->setCheckable(true);
+        action->setChecked(on);
+    };
+    QMenu* split = menu_->addMenu(tr("Potassium lye is a"));
+    for (const auto s :
+         {SplitConvention::Moles, SplitConvention::PureWeight, SplitConvention::WeighedWeight})
+        choice(split, words::splitConvention(s), f.lye.split == s, [this, s] {
+            LyeSettings lye = document_.formula().lye;
+            lye.split = s;
+            setLye(lye, int(SettingField::Split), tr("Split the lye another way"));
+        });
+    QMenu* strength = menu_->addMenu(tr("Strength counts"));
+    for (const auto s :
+         {StrengthConvention::PureAndAllWater, StrengthConvention::WeighedWithoutImpurity})
+        choice(strength, words::strengthConvention(s), f.liquid.convention == s, [this, s] {
+            LiquidSettings l = document_.formula().liquid;
+            l.convention = s;
+            setLiquid(l, int(SettingField::Convention), tr("Count strength another way"));
+        });
+    QMenu* basis = menu_->addMenu(tr("Superfat is set on"));
+    choice(basis, tr("all fat"), f.lye.basis == SuperfatBasis::AllFat, [this] {
+        LyeSettings lye = document_.formula().lye;
+        lye.basis = SuperfatBasis::AllFat;
+        setLye(lye, int(SettingField::Basis), tr("Set superfat on all fat"));
+    });
+    choice(basis, tr("fat in the cook only"), f.lye.basis == SuperfatBasis::CookedFat, [this] {
+        LyeSettings lye = document_.formula().lye;
+        lye.basis = SuperfatBasis::CookedFat;
+        setLye(lye, int(SettingField::Basis), tr("Set superfat on the cook"));
+    });
+    QMenu* jug = menu_->addMenu(tr("The jug\u2019s coolest"));
+    for (const double celsius : {0.0, 10.0, 20.0})
+        choice(jug, speech_.temperature(celsius), f.liquid.jugCelsius == celsius, [this, celsius] {
+            LiquidSettings l = document_.formula().liquid;
+            l.jugCelsius = celsius;
+            setLiquid(l, int(SettingField::JugTemperature), tr("Set the jug\u2019s temperature"));
+        });
+    menu_->addSeparator();
+    QAction* free = menu_->addAction(tr("Let superfat decide the lye again"), this, [this] {
+        LyeSettings lye = document_.formula().lye;
+        lye.fixed.reset();
+        setLye(lye, int(SettingField::Fixed), tr("Let superfat decide"));
+    });
+    free->setEnabled(f.lye.fixed.has_value());
+}
+
+} // namespace rhexion

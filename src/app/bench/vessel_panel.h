@@ -1,0 +1,74 @@
+// One vessel on the bench: its drawing, its lines, and the keys that move them.
+#pragma once
+
+#include <QFrame>
+
+#include "core/reckoning/reckon.h"
+#include "words/speech.h"
+
+class QKeyEvent;
+class QLabel;
+class QListView;
+class QToolButton;
+class QVBoxLayout;
+
+namespace rhexion {
+
+class FormulaDocument;
+class LineDelegate;
+class VesselDrawing;
+class VesselModel;
+
+class VesselPanel : public QFrame {
+    Q_OBJECT
+public:
+    // compact: a tray with its drawing left out, for what goes in late.
+    VesselPanel(FormulaDocument& document, Vessel vessel, bool compact, QWidget* parent = nullptr);
+
+    Vessel vessel() const { return vessel_; }
+    QListView* list() const { return list_; }
+    VesselModel* model() const { return model_; }
+    LineId currentLine() const;
+    void setSpeech(const Speech& speech);
+    // A line of its own under the heading, such as the jug's strength.
+    void setSummary(const QString& text);
+    void setFull(double grams) { full_ = grams; }
+    void light(LineId line);
+    void refresh();
+    // Adds a widget between heading and lines (the jug's hydroxides).
+    void addOnTop(QWidget* widget);
+
+Q_SIGNALS:
+    void focused(Vessel vessel);
+    void typed(Vessel vessel, const QString& text);
+    void cautionsWanted(Vessel vessel);
+    void amountRefused(const QString& why);
+    void moveWanted(LineId line, Vessel to);
+    void removeWanted(LineId line);
+    void toggleFrozenWanted(LineId line);
+    void toggleAllWaterWanted(LineId line);
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void showMenu(const QPoint& at);
+    bool keyPressed(QKeyEvent* key);
+
+    FormulaDocument& document_;
+    Vessel vessel_;
+    bool compact_;
+    Speech speech_;
+    double full_ = 1.0;
+    QLabel* mass_;
+    QLabel* summary_;
+    QToolButton* badge_;
+    QLabel* hint_;
+    VesselDrawing* drawing_ = nullptr;
+    QVBoxLayout* onTop_;
+    QListView* list_;
+    VesselModel* model_;
+    LineDelegate* delegate_;
+};
+
+} // namespace rhexion

@@ -1,0 +1,108 @@
+#include "app/demo.h"
+
+#include "storage/formula_json.h"
+#include "storage/json_cursor.h"
+#include "words/words.h"
+
+#include <QDir>
+#include <QFile>
+
+namespace rhexion {
+
+namespace {
+
+const QString folder = QStringLiteral(":/demo/");
+
+double plannedGrams(const DayPlan& plan, const WeighTarget& target)
+{
+    for (const DayStep& step : plan.steps)
+        if (step.target == target)
+            return step.plannedGrams;
+    return 0.0;
+}
+
+std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
+{
+    auto formula = formulaFromJson(demoFormula(at.text("formula", 200)));
+    if (auto* fault = std::get_if<FileFault>(&formula))
+        return std::move(*fault);
+    const Formula& f = std::get<Formula>(formula);
+    const ReckonResult result = reckon(f);
+    if (!std::holds_alternative<Reckoning>(result))
+        return FileFault{FileFault::Code::BadMaterial, at.path(), {}};
+    const auto& planned = std::get<Reckoning>(result);
+    const auto started = QDateTime::fromString(at.text("started", 40), Qt::ISODate);
+    const auto finished = QDateTime::fromString(at.text("finished", 40), Qt::ISODate);
+    std::vector<Weighed> weighed;
+    for (const JsonCursor& w : at.array("weighed", 100)) {
+        const bool sodium = w.text("what", 20) == QLatin1String("sodium");
+        const WeighTarget target =
+            sodium ? WeighTarget{WeighTarget::What::Sodium, 0}
+                   : WeighTarget{WeighTarget::What::Line,
+                                 static_cast<LineId>(w.number("line", 1, 1e6))};
+        weighed.push_back({target, w.number("grams", 0, 1e6)});
+    }
+    const auto begun = journal.startBatch(f, planned, started);
+    if (const auto* fault = std::get_if<FileFault>(&begun))
+        return *fault;
+    const qint64 batch = std::get<qint64>(begun);
+    const DayPlan plan = planDay(f, planned);
+    for (const DayStep& step : plan.steps) {
+        if (step.target.what == WeighTarget::What::None)
+            continue;
+        double grams = plannedGrams(plan, step.target);
+        for (const Weighed& w : weighed)
+            if (w.target == step.target)
+                grams = w.grams;
+        if (auto fault = journal.recordWeighing(
+                batch, {{step.target, grams}, words::targetName(step.target, f),
+                        step.plannedGrams, started}))
+            return fault;
+    }
+    const auto bowl = reckonAsWeighed(f, planned, weighed, {});
+    if (!std::holds_alternative<AsWeighed>(bowl))
+        return FileFault{FileFault::Code::BadMaterial, at.path(), {}};
+    if (auto fault = journal.finishBatch(batch, std::get<AsWeighed>(bowl).reckoning, finished))
+        return fault;
+    for (const QString& note : at.words("notes", 20, 4000))
+        if (auto fault = journal.addNote(batch, note, finished))
+            return fault;
+    return std::nullopt;
+}
+
+} // namespace
+
+QStringList demoFormulas()
+{
+    return QDir(folder).entryList({QStringLiteral("*.rhexion")}, QDir::Files, QDir::Name);
+}
+
+QByteArray demoFormula(const QString& name)
+{
+    QFile file(folder + name);
+    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+}
+
+std::optional<FileFault> fillDemoJournal(Journal& journal)
+{
+    const auto batches = journal.batches();
+    if (const auto* fault = std::get_if<FileFault>(&batches))
+        return *fault;
+    if (!std::get<QList<BatchSummary>>(batches).isEmpty())
+        return std::nullopt;
+    const JsonText json =
+        parseJson(demoFormula(QStringLiteral("journal.json")),
+                  QStringLiteral("rhexion-demo-journal"), 1, 1);
+    if (json.fault)
+        return json.fault;
+    std::optional<FileFault> fault;
+    for (const JsonCursor& at : JsonCursor(json.root, {}, fault).array("batches", 20)) {
+        if (auto bad = addBatch(journal, at))
+            return bad;
+        if (fault)
+            return fault;
+    }
+    return fault;
+}
+
+} // namespace rhexion

@@ -1,0 +1,16 @@
+// The demo workshop: formulas and past batches of a made-up maker.
+#pragma once
+
+#include "storage/journal.h"
+
+#include <QString>
+
+namespace rhexion {
+
+// The demo formulas in the program, by file name.
+QStringList demoFormulas();
+QByteArray demoFormula(const QString& name);
+// Puts the demo's past batches into an empty journal; their figures are reckoned, not written down.
+std::optional<FileFault> fillDemoJournal(Journal& journal);
+
+} // namespace rhexion

@@ -1,0 +1,145 @@
+#include "app/file_actions.h"
+
+#include "document/formula_document.h"
+#include "words/words.h"
+
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QMenu>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QSettings>
+#include <QStandardPaths>
+
+namespace rhexion {
+
+namespace {
+constexpr int mostRecent = 8;
+const QString recentKey = QStringLiteral("recentFormulas");
+} // namespace
+
+FileActions::FileActions(FormulaDocument& document, QWidget& window)
+    : QObject(&window), document_(document), window_(window),
+      folder_(QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation))
+{
+}
+
+void FileActions::addTo(QMenu& menu)
+{
+    menu.addAction(tr("&New formula"), QKeySequence::New, this, &FileActions::newFormula);
+    menu.addAction(tr("&Open\u2026"), QKeySequence::Open, this, &FileActions::open);
+    QMenu* recentMenu = menu.addMenu(tr("Open &recent"));
+    connect(recentMenu, &QMenu::aboutToShow, this, [this, recentMenu] { fillRecent(*recentMenu); });
+    menu.addSeparator();
+    menu.addAction(tr("&Save"), QKeySequence::Save, this, &FileActions::save);
+    menu.addAction(tr("Save &as\u2026"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), this,
+                   &FileActions::saveAs);
+}
+
+void FileActions::fillRecent(QMenu& menu)
+{
+    menu.clear();
+    for (const QString& path : recent())
+        menu.addAction(QFileInfo(path).fileName(), this, [this, path] {
+            if (mayLeave())
+                openPath(path);
+        })->setToolTip(path);
+    if (menu.isEmpty())
+        menu.addAction(tr("Nothing yet"))->setEnabled(false);
+}
+
+QStringList FileActions::recent() const
+{
+    return QSettings().value(recentKey).toStringList();
+}
+
+void FileActions::remember(const QString& path)
+{
+    QStringList list = recent();
+    const QString full = QFileInfo(path).absoluteFilePath();
+    list.removeAll(full);
+    list.prepend(full);
+    QSettings().setValue(recentKey, list.mid(0, mostRecent));
+    folder_ = QFileInfo(full).absolutePath();
+}
+
+void FileActions::newFormula()
+{
+    if (!mayLeave())
+        return;
+    document_.reset(freshFormula(), {});
+    Q_EMIT opened();
+}
+
+void FileActions::open()
+{
+    if (!mayLeave())
+        return;
+    const QString path = QFileDialog::getOpenFileName(&window_, tr("Open a formula"), folder_,
+                                                      tr("Rhexion formulas (*.rhexion *.json)"));
+    if (!path.isEmpty())
+        openPath(path);
+}
+
+bool FileActions::openPath(const QString& path)
+{
+    if (const auto fault = document_.open(path)) {
+        Q_EMIT failed(QStringLiteral("%1: %2").arg(QFileInfo(path).fileName(),
+                                                   words::fileFault(*fault)));
+        return false;
+    }
+    remember(path);
+    Q_EMIT opened();
+    return true;
+}
+
+bool FileActions::save()
+{
+    return document_.path().isEmpty() ? saveAs() : saveTo(document_.path());
+}
+
+bool FileActions::saveAs()
+{
+    QString name = QString::fromStdString(document_.formula().name).trimmed();
+    name.replace(QLatin1Char('/'), QLatin1Char('-'));
+    if (name.isEmpty())
+        name = tr("formula");
+    QFileDialog dialog(&window_, tr("Save the formula"), folder_,
+                       tr("Rhexion formulas (*.rhexion)"));
+    dialog.setAcceptMode(QFileDialog::AcceptSave);
+    dialog.setDefaultSuffix(QStringLiteral("rhexion"));
+    dialog.selectFile(name + QStringLiteral(".rhexion"));
+    if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty())
+        return false;
+    return saveTo(dialog.selectedFiles().first());
+}
+
+bool FileActions::saveTo(const QString& path)
+{
+    if (const auto fault = document_.save(path)) {
+        Q_EMIT failed(tr("Not saved. %1").arg(words::fileFault(*fault)));
+        return false;
+    }
+    remember(path);
+    return true;
+}
+
+bool FileActions::mayLeave()
+{
+    if (!document_.isDirty())
+        return true;
+    QMessageBox box(&window_);
+    box.setIcon(QMessageBox::Question);
+    box.setText(tr("The changes to this formula are not saved."));
+    QPushButton* keep = box.addButton(tr("Save"), QMessageBox::AcceptRole);
+    QPushButton* drop = box.addButton(tr("Do not save"), QMessageBox::DestructiveRole);
+    box.addButton(tr("Stay here"), QMessageBox::RejectRole);
+    box.setDefaultButton(keep);
+    box.exec();
+    if (box.clickedButton() == keep)
+        return save();
+    return box.clickedButton() == drop;
+}
+
+} // namespace rhexion

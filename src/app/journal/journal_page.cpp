@@ -1,0 +1,217 @@
+#include "app/journal/journal_page.h"
+
+#include "app/theme/theme.h"
+#include "models/batches_model.h"
+#include "words/words.h"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QTableView>
+#include <QTextBrowser>
+#include <QVBoxLayout>
+
+namespace rhexion {
+
+JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
+    : QWidget(parent), clock_(std::move(clock))
+{
+    setObjectName(QStringLiteral("page"));
+    auto* left = new QFrame(this);
+    left->setObjectName(QStringLiteral("card"));
+    left->setFixedWidth(500);
+    auto* title = new QLabel(tr("Batches"), left);
+    title->setFont(Theme::strong());
+    model_ = new BatchesModel(this);
+    list_ = new QTableView(left);
+    list_->setModel(model_);
+    list_->setAccessibleName(tr("Batches"));
+    list_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    list_->setSelectionMode(QAbstractItemView::SingleSelection);
+    list_->setShowGrid(false);
+    list_->setTabKeyNavigation(false);
+    list_->setWordWrap(false);
+    list_->verticalHeader()->hide();
+    list_->verticalHeader()->setDefaultSectionSize(36);
+    list_->horizontalHeader()->setHighlightSections(false);
+    list_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    list_->horizontalHeader()->setSectionResizeMode(BatchesModel::Name, QHeaderView::Stretch);
+    list_->setColumnWidth(BatchesModel::Started, 96);
+    list_->setColumnWidth(BatchesModel::State, 110);
+    list_->setColumnWidth(BatchesModel::Superfat, 78);
+    empty_ = new QLabel(tr("No batch yet. When you make one, it is written here by itself."), left);
+    empty_->setObjectName(QStringLiteral("muted"));
+    empty_->setWordWrap(true);
+    auto* leftLayout = new QVBoxLayout(left);
+    leftLayout->addWidget(title);
+    leftLayout->addWidget(empty_);
+    leftLayout->addWidget(list_, 1);
+
+    auto* right = new QFrame(this);
+    right->setObjectName(QStringLiteral("card"));
+    page_ = new QTextBrowser(right);
+    page_->setOpenLinks(false);
+    page_->setAccessibleName(tr("The batch"));
+    note_ = new QLineEdit(right);
+    note_->setPlaceholderText(tr("Add a note: what happened, what to change"));
+    note_->setAccessibleName(tr("Add a note"));
+    note_->setMaxLength(4000);
+    addNote_ = new QPushButton(tr("Add note"), right);
+    open_ = new QPushButton(tr("Open its formula on the bench"), right);
+    resume_ = new QPushButton(tr("Go on making it"), right);
+    resume_->setObjectName(QStringLiteral("primary"));
+    auto* notes = new QHBoxLayout;
+    notes->addWidget(note_, 1);
+    notes->addWidget(addNote_);
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(open_);
+    buttons->addWidget(resume_);
+    buttons->addStretch();
+    auto* rightLayout = new QVBoxLayout(right);
+    rightLayout->setContentsMargins(16, 12, 12, 12);
+    rightLayout->addWidget(page_, 1);
+    rightLayout->addLayout(notes);
+    rightLayout->addLayout(buttons);
+
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(12, 8, 12, 12);
+    layout->setSpacing(8);
+    layout->addWidget(left);
+    layout->addWidget(right, 1);
+
+    connect(list_->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
+            &JournalPage::showBatch);
+    connect(note_, &QLineEdit::returnPressed, this, &JournalPage::addNote);
+    connect(addNote_, &QPushButton::clicked, this, &JournalPage::addNote);
+    connect(open_, &QPushButton::clicked, this, [this] {
+        if (shown_)
+            Q_EMIT formulaWanted(shown_->formula);
+    });
+    connect(resume_, &QPushButton::clicked, this, [this] {
+        if (shown_)
+            Q_EMIT resumeWanted(shown_->summary.id);
+    });
+    showBatch();
+}
+
+void JournalPage::setJournal(Journal* journal)
+{
+    journal_ = journal;
+    reload();
+}
+
+void JournalPage::setSpeech(const Speech& speech)
+{
+    speech_ = speech;
+    model_->setSpeech(speech);
+    showBatch();
+}
+
+void JournalPage::reload(qint64 batch)
+{
+    if (!journal_)
+        return;
+    const qint64 wanted = batch != 0 ? batch : shown_ ? shown_->summary.id : 0;
+    const auto batches = journal_->batches();
+    if (const auto* fault = std::get_if<FileFault>(&batches)) {
+        Q_EMIT noted(words::fileFault(*fault));
+        return;
+    }
+    model_->setBatches(std::get<QList<BatchSummary>>(batches));
+    empty_->setVisible(model_->rowCount() == 0);
+    const QModelIndex index = model_->indexOf(wanted);
+    list_->setCurrentIndex(index.isValid() ? index : model_->index(0, 0));
+    showBatch();
+}
+
+void JournalPage::showBatch()
+{
+    shown_.reset();
+    const BatchSummary* summary = model_->at(list_->currentIndex());
+    if (summary && journal_) {
+        auto record = journal_->batch(summary->id);
+        if (const auto* fault = std::get_if<FileFault>(&record))
+            Q_EMIT noted(words::fileFault(*fault));
+        else
+            shown_ = std::get<BatchRecord>(std::move(record));
+    }
+    for (QWidget* w : std::initializer_list<QWidget*>{note_, addNote_, open_})
+        w->setEnabled(shown_.has_value());
+    resume_->setVisible(shown_ && shown_->summary.state == BatchState::Making);
+    page_->setHtml(shown_ ? pageOf(*shown_) : QString());
+}
+
+QString JournalPage::pageOf(const BatchRecord& record) const
+{
+    const BatchSummary& s = record.summary;
+    const QLocale& locale = speech_.habits().locale;
+    const Colours& c = Theme::colours();
+    const auto when = [&](const QDateTime& at) {
+        return locale.toString(at.toLocalTime(), QLocale::ShortFormat).toHtmlEscaped();
+    };
+    QString html =
+        QStringLiteral("<style>td { padding: 2px 18px 2px 0; } .m { color: %1; } h2 { margin: 0; }"
+                       " h3 { margin: 14px 0 4px 0; } .off { color: %2; font-weight: 600; }</style>")
+            .arg(c.muted.name(), c.care.name());
+    html += QStringLiteral("<h2>%1</h2><p class='m'>%2</p>")
+                .arg(s.name.toHtmlEscaped(),
+                     s.finished.isValid()
+                         ? tr("Begun %1, ended %2").arg(when(s.started), when(s.finished))
+                         : tr("Begun %1").arg(when(s.started)));
+    html += QStringLiteral("<h3>%1</h3><table><tr><td></td><td class='m' align='right'>%2</td>"
+                           "<td class='m' align='right'>%3</td></tr>")
+                .arg(tr("What came of it"), tr("planned"), tr("as made"));
+    const auto row = [&](const QString& name, const QString& planned, const QString& made) {
+        html += QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td></tr>")
+                    .arg(name.toHtmlEscaped(), planned, made);
+    };
+    const auto percent = [&](const std::optional<double>& v) {
+        return v ? speech_.percent(*v) : QStringLiteral("\u2014");
+    };
+    row(tr("True superfat"), speech_.percent(s.superfatPlanned), percent(s.superfat));
+    row(tr("Batch strength"), speech_.percent(s.strengthPlanned), percent(s.strength));
+    html += QStringLiteral("</table>");
+
+    html += QStringLiteral("<h3>%1</h3>").arg(tr("Weighed"));
+    if (record.weighings.isEmpty())
+        html += QStringLiteral("<p class='m'>%1</p>").arg(tr("Nothing was weighed."));
+    html += QStringLiteral("<table>");
+    for (const WeighingRecord& w : record.weighings) {
+        const double off = w.weighed.grams - w.plannedGrams;
+        const bool differs = std::abs(off) >= 0.05;
+        const QString sign = off > 0 ? QStringLiteral("+") : QString();
+        html += QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td>"
+                               "<td class='off'>%4</td></tr>")
+                    .arg(w.name.toHtmlEscaped(), speech_.mass(w.plannedGrams),
+                         speech_.mass(w.weighed.grams),
+                         differs ? sign + speech_.mass(off) : QString());
+    }
+    html += QStringLiteral("</table><h3>%1</h3>").arg(tr("Notes"));
+    if (record.notes.isEmpty())
+        html += QStringLiteral("<p class='m'>%1</p>").arg(tr("None yet."));
+    for (const NoteRecord& note : record.notes)
+        html += QStringLiteral("<p>%1<br><span class='m'>%2</span></p>")
+                    .arg(note.text.toHtmlEscaped(), when(note.at));
+    return html;
+}
+
+QString JournalPage::pageText() const
+{
+    return page_->toPlainText();
+}
+
+void JournalPage::addNote()
+{
+    if (!journal_ || !shown_ || note_->text().trimmed().isEmpty())
+        return;
+    if (const auto fault = journal_->addNote(shown_->summary.id, note_->text().trimmed(), clock_())) {
+        Q_EMIT noted(words::fileFault(*fault));
+        return; // what was typed stays in the field
+    }
+    note_->clear();
+    showBatch();
+}
+
+} // namespace rhexion

@@ -1,0 +1,58 @@
+// The journal: every batch, what was planned and what was weighed, and notes.
+#pragma once
+
+#include <QWidget>
+
+#include "storage/journal.h"
+#include "words/speech.h"
+
+#include <functional>
+
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QTableView;
+class QTextBrowser;
+
+namespace rhexion {
+
+class BatchesModel;
+
+class JournalPage : public QWidget {
+    Q_OBJECT
+public:
+    explicit JournalPage(std::function<QDateTime()> clock, QWidget* parent = nullptr);
+
+    void setJournal(Journal* journal);
+    void setSpeech(const Speech& speech);
+    // Reads the journal again and shows this batch, or the one shown before.
+    void reload(qint64 batch = 0);
+    QTableView* list() const { return list_; }
+    QLineEdit* noteField() const { return note_; }
+    QString pageText() const;
+
+Q_SIGNALS:
+    void formulaWanted(const QByteArray& formula);
+    void resumeWanted(qint64 batch);
+    void noted(const QString& text);
+
+private:
+    void showBatch();
+    void addNote();
+    QString pageOf(const BatchRecord& record) const;
+
+    std::function<QDateTime()> clock_;
+    Journal* journal_ = nullptr;
+    Speech speech_;
+    BatchesModel* model_;
+    QTableView* list_;
+    QLabel* empty_;
+    QTextBrowser* page_;
+    QLineEdit* note_;
+    QPushButton* open_;
+    QPushButton* resume_;
+    QPushButton* addNote_;
+    std::optional<BatchRecord> shown_;
+};
+
+} // namespace rhexion

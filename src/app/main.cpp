@@ -1,0 +1,111 @@
+// rhexion: starts the application.
+#include "app/demo.h"
+#include "app/file_actions.h"
+#include "app/main_window.h"
+#include "app/shots.h"
+#include "app/theme/theme.h"
+#include "document/formula_document.h"
+#include "sheet/batch_sheet.h"
+#include "storage/formula_json.h"
+
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <QTimer>
+#include <QTranslator>
+
+#include <cstdio>
+
+using namespace rhexion;
+
+namespace {
+
+QtMessageHandler before = nullptr;
+
+// The offscreen platform says this for every window; it means nothing to a person.
+void hear(QtMsgType type, const QMessageLogContext& context, const QString& text)
+{
+    if (!text.contains(QLatin1String("propagateSizeHints")))
+        before(type, context, text);
+}
+
+} // namespace
+
+int main(int argc, char** argv)
+{
+    before = qInstallMessageHandler(hear);
+    QApplication app(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("rhexion"));
+    QApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
+
+    QCommandLineParser parser;
+    parser.setApplicationDescription(
+        QApplication::translate("Main", "A soapmaker\u2019s bench: formulas, lye and liquid, making, journal."));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    const QCommandLineOption demo(
+        "demo", QApplication::translate("Main", "Start with the demo workshop, apart from your own data."));
+    const QCommandLineOption shots(
+        "shots", QApplication::translate("Main", "Write a picture of every main view to a folder and end."),
+        "folder");
+    const QCommandLineOption dark("dark", QApplication::translate("Main", "Use dark colours."));
+    QCommandLineOption timing("time-to-paint");
+    timing.setFlags(QCommandLineOption::HiddenFromHelp);
+    parser.addOptions({demo, shots, dark, timing});
+    parser.addPositionalArgument("file", QApplication::translate("Main", "A formula to open."), "[file]");
+    parser.process(app);
+
+    QTranslator translator;
+    if (translator.load(QLocale(), QStringLiteral("rhexion"), QStringLiteral("_"),
+                        QStringLiteral(":/i18n")) ||
+        translator.load(QStringLiteral(":/i18n/rhexion_en")))
+        QApplication::installTranslator(&translator);
+    if (!loadShippedFonts())
+        qWarning("The shipped typeface could not be loaded.");
+
+    const bool pictures = parser.isSet(shots);
+    const bool asDemo = parser.isSet(demo) || pictures;
+    QTemporaryDir scratch;
+    if (pictures) {
+        // Pictures must not depend on, or touch, anybody's own settings.
+        QSettings::setDefaultFormat(QSettings::IniFormat);
+        QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, scratch.path());
+        QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
+    }
+    Theme::apply(app, parser.isSet(dark) || QSettings().value(QStringLiteral("dark")).toBool());
+
+    QString data = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+    if (pictures)
+        data = scratch.path();
+    else if (asDemo)
+        data += QStringLiteral("/demo");
+    MainWindow window({data, asDemo}, [] { return QDateTime::currentDateTimeUtc(); });
+    if (pictures)
+        return takeShots(window, parser.value(shots)) > 0 ? 0 : 1;
+
+    window.show();
+    const QStringList files = parser.positionalArguments();
+    if (!files.isEmpty()) {
+        window.files().openPath(files.first());
+    } else if (asDemo) {
+        const auto formula =
+            formulaFromJson(demoFormula(QStringLiteral("quince-buttermilk-loaf.rhexion")));
+        if (const auto* f = std::get_if<Formula>(&formula))
+            window.document().reset(*f, {});
+    }
+    // After the first picture, so that looking for recovered work does not delay it.
+    QTimer::singleShot(0, &window, [&] {
+        if (parser.isSet(timing)) {
+            std::puts("painted");
+            std::fflush(stdout);
+            QApplication::quit();
+            return;
+        }
+        window.offerRecovered();
+    });
+    return QApplication::exec();
+}

@@ -1,0 +1,429 @@
+#include "app/main_window.h"
+
+#include "app/bench/bench_page.h"
+#include "app/demo.h"
+#include "app/file_actions.h"
+#include "app/journal/journal_page.h"
+#include "app/make/make_page.h"
+#include "app/theme/theme.h"
+#include "app/widgets/banner.h"
+#include "document/autosave.h"
+#include "document/formula_document.h"
+#include "sheet/batch_sheet.h"
+#include "storage/formula_json.h"
+#include "words/words.h"
+
+#include <QActionGroup>
+#include <QApplication>
+#include <QCloseEvent>
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMenuBar>
+#include <QMimeData>
+#include <QPrintDialog>
+#include <QPrinter>
+#include <QPushButton>
+#include <QSettings>
+#include <QStackedWidget>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace rhexion {
+
+MainWindow::MainWindow(Places places, Clock clock, QWidget* parent)
+    : QMainWindow(parent), places_(std::move(places)), clock_(std::move(clock)),
+      document_(new FormulaDocument(this)),
+      autosave_(new Autosave(*document_, places_.data + QStringLiteral("/recovered"), this)),
+      files_(new FileActions(*document_, *this))
+{
+    setAcceptDrops(true);
+    banner_ = new Banner(this);
+    bench_ = new BenchPage(*document_, this);
+    make_ = new MakePage(this);
+    journalPage_ = new JournalPage(clock_, this);
+    pages_ = new QStackedWidget(this);
+    for (QWidget* page : std::initializer_list<QWidget*>{bench_, make_, journalPage_})
+        pages_->addWidget(page);
+
+    auto* centre = new QWidget(this);
+    centre->setObjectName(QStringLiteral("page"));
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    auto* noteRow = new QHBoxLayout;
+    noteRow->setContentsMargins(12, 0, 12, 0);
+    noteRow->addWidget(banner_);
+    right->addLayout(noteRow);
+    right->addWidget(pages_, 1);
+    auto* layout = new QHBoxLayout(centre);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addWidget(buildRail());
+    layout->addLayout(right, 1);
+    setCentralWidget(centre);
+    buildMenu();
+    resize(1280, 800);
+    setMinimumSize(980, 640);
+
+    connect(bench_, &BenchPage::makeWanted, this, &MainWindow::makeBatch);
+    connect(bench_, &BenchPage::noted, this, &MainWindow::say);
+    connect(make_, &MakePage::noted, this, &MainWindow::say);
+    connect(journalPage_, &JournalPage::noted, this, &MainWindow::say);
+    connect(make_, &MakePage::finished, this, [this](qint64 batch) {
+        goTo(JournalPlace);
+        journalPage_->reload(batch);
+        banner_->show(Banner::Tone::Fine, tr("The batch is in the journal."));
+    });
+    connect(make_, &MakePage::stopped, this, [this] {
+        make_->setSession(nullptr);
+        goTo(JournalPlace);
+    });
+    connect(journalPage_, &JournalPage::resumeWanted, this, &MainWindow::takeUp);
+    connect(journalPage_, &JournalPage::formulaWanted, this, [this](const QByteArray& bytes) {
+        const auto formula = formulaFromJson(bytes);
+        if (const auto* fault = std::get_if<FileFault>(&formula)) {
+            say(words::fileFault(*fault));
+            return;
+        }
+        if (!files_->mayLeave())
+            return;
+        document_->resetRecovered(std::get<Formula>(formula), {});
+        goTo(Bench);
+    });
+    connect(files_, &FileActions::failed, this, &MainWindow::say);
+    connect(files_, &FileActions::opened, this, [this] {
+        banner_->hide();
+        goTo(Bench);
+    });
+    connect(autosave_, &Autosave::failed, this, [this](const QString& why) {
+        say(tr("Unsaved work is not being kept safe: %1. Save it soon.").arg(why));
+    });
+    connect(document_, &FormulaDocument::changed, this, &MainWindow::retitle);
+    connect(document_, &FormulaDocument::dirtyChanged, this, &MainWindow::retitle);
+    connect(document_, &FormulaDocument::pathChanged, this, &MainWindow::retitle);
+
+    Habits habits;
+    QSettings settings;
+    habits.locale = QLocale();
+    const QString unit = settings.value(QStringLiteral("massUnit")).toString();
+    habits.massUnit = unit == QLatin1String("oz")   ? AmountUnit::Ounce
+                      : unit == QLatin1String("lb") ? AmountUnit::Pound
+                                                    : AmountUnit::Gram;
+    habits.fahrenheit = settings.value(QStringLiteral("fahrenheit"), false).toBool();
+    setHabits(habits);
+    goTo(Bench);
+    retitle();
+}
+
+MainWindow::~MainWindow()
+{
+    // Pages may still write to the document and journal as editors close; they go first.
+    delete centralWidget();
+}
+
+QWidget* MainWindow::buildRail()
+{
+    auto* rail = new QFrame(this);
+    rail->setObjectName(QStringLiteral("rail"));
+    rail->setFixedWidth(84);
+    auto* column = new QVBoxLayout(rail);
+    column->setContentsMargins(8, 10, 8, 10);
+    column->setSpacing(6);
+    const std::tuple<QString, QString, Place> places[] = {
+        {tr("Bench"), QStringLiteral("beaker"), Bench},
+        {tr("Make"), QStringLiteral("list-checks"), Make},
+        {tr("Journal"), QStringLiteral("notebook-pen"), JournalPlace}};
+    int number = 0;
+    for (const auto& [name, icon, place] : places) {
+        auto* button = new QToolButton(rail);
+        button->setObjectName(QStringLiteral("rail"));
+        button->setText(name);
+        button->setIcon(QIcon(Theme::pixmap(icon, Theme::colours().ink, 26)));
+        button->setIconSize(QSize(26, 26));
+        button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
+        button->setCheckable(true);
+        button->setAutoExclusive(true);
+        button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+        button->setShortcut(QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_1 + number++)));
+        button->setToolTip(QStringLiteral("%1 (%2)").arg(
+            name, button->shortcut().toString(QKeySequence::NativeText)));
+        connect(button, &QToolButton::clicked, this, [this, to = place] { goTo(to); });
+        column->addWidget(button);
+        rail_.append(button);
+    }
+    column->addStretch();
+    return rail;
+}
+
+void MainWindow::buildMenu()
+{
+    QMenu* file = menuBar()->addMenu(tr("&File"));
+    files_->addTo(*file);
+    file->addSeparator();
+    file->addAction(tr("&Print the batch sheet\u2026"), QKeySequence::Print, this,
+                    &MainWindow::printSheet);
+    file->addAction(tr("Batch sheet as P&DF\u2026"), this, &MainWindow::sheetAsPdf);
+    file->addSeparator();
+    file->addAction(tr("&Quit"), QKeySequence(Qt::CTRL | Qt::Key_Q), this, &QWidget::close);
+
+    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
+    QAction* undo = document_->history().createUndoAction(this, tr("&Undo"));
+    undo->setShortcut(QKeySequence::Undo);
+    QAction* redo = document_->history().createRedoAction(this, tr("&Redo"));
+    redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z),
+                        QKeySequence(Qt::CTRL | Qt::Key_Y)});
+    edit->addActions({undo, redo});
+    edit->addSeparator();
+    edit->addAction(tr("&Type a material"), QKeySequence(Qt::CTRL | Qt::Key_K), this, [this] {
+        goTo(Bench);
+        bench_->focusTyping();
+    });
+    edit->addAction(tr("&Choose from the shelf"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] {
+        goTo(Bench);
+        bench_->showShelf();
+    });
+
+    QMenu* view = menuBar()->addMenu(tr("&View"));
+    view->addAction(tr("Show the &working"), QKeySequence(Qt::CTRL | Qt::Key_W), this, [this] {
+        goTo(Bench);
+        bench_->showWorking(Rule::BatterMass, LineId(-1));
+    });
+    view->addAction(tr("Show the &figures"), QKeySequence(Qt::CTRL | Qt::Key_G), this, [this] {
+        goTo(Bench);
+        bench_->showFigures();
+    });
+    view->addSeparator();
+    auto* units = new QActionGroup(this);
+    const std::pair<QString, AmountUnit> masses[] = {{tr("Grams"), AmountUnit::Gram},
+                                                     {tr("Ounces"), AmountUnit::Ounce},
+                                                     {tr("Pounds"), AmountUnit::Pound}};
+    for (const auto& [name, unit] : masses) {
+        QAction* action = view->addAction(name, this, [this, to = unit] {
+            Habits habits = habits_;
+            habits.massUnit = to;
+            setHabits(habits);
+            QSettings().setValue(QStringLiteral("massUnit"),
+                                 to == AmountUnit::Ounce   ? QStringLiteral("oz")
+                                 : to == AmountUnit::Pound ? QStringLiteral("lb")
+                                                           : QStringLiteral("g"));
+        });
+        action->setCheckable(true);
+        action->setData(int(unit));
+        units->addAction(action);
+    }
+    connect(view, &QMenu::aboutToShow, this, [this, units] {
+        for (QAction* action : units->actions())
+            action->setChecked(action->data().toInt() == int(habits_.massUnit));
+    });
+    QAction* fahrenheit = view->addAction(tr("Temperatures in \u00B0F"), this, [this](bool on) {
+        Habits habits = habits_;
+        habits.fahrenheit = on;
+        setHabits(habits);
+        QSettings().setValue(QStringLiteral("fahrenheit"), on);
+    });
+    fahrenheit->setCheckable(true);
+    fahrenheit->setChecked(QSettings().value(QStringLiteral("fahrenheit")).toBool());
+    view->addSeparator();
+    QAction* darkAction = view->addAction(tr("Dark colours from the next start"), this, [](bool on) {
+        QSettings().setValue(QStringLiteral("dark"), on);
+    });
+    darkAction->setCheckable(true);
+    darkAction->setChecked(Theme::isDark());
+
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    help->addAction(tr("&Safety and about"), this, &MainWindow::about);
+}
+
+void MainWindow::goTo(Place place)
+{
+    if (place == JournalPlace && journal())
+        journalPage_->reload();
+    pages_->setCurrentIndex(place);
+    rail_[place]->setChecked(true);
+}
+
+void MainWindow::setHabits(const Habits& habits)
+{
+    habits_ = habits;
+    const Speech speech(habits);
+    bench_->setSpeech(speech);
+    make_->setSpeech(speech);
+    journalPage_->setSpeech(speech);
+}
+
+void MainWindow::retitle()
+{
+    QString name = QString::fromStdString(document_->formula().name);
+    if (name.isEmpty())
+        name = tr("New formula");
+    setWindowTitle(QStringLiteral("%1[*] \u2013 Rhexion").arg(name));
+    setWindowModified(document_->isDirty());
+}
+
+void MainWindow::say(const QString& text)
+{
+    banner_->show(Banner::Tone::Care, text);
+}
+
+Journal* MainWindow::journal()
+{
+    if (journal_)
+        return journal_.get();
+    QDir().mkpath(places_.data);
+    auto opened = Journal::open(places_.data + QStringLiteral("/journal.sqlite"));
+    if (const auto* fault = std::get_if<FileFault>(&opened)) {
+        say(tr("The journal cannot be opened. %1").arg(words::fileFault(*fault)));
+        return nullptr;
+    }
+    journal_ = std::get<std::unique_ptr<Journal>>(std::move(opened));
+    if (places_.demo)
+        if (const auto fault = fillDemoJournal(*journal_))
+            say(words::fileFault(*fault));
+    journalPage_->setJournal(journal_.get());
+    return journal_.get();
+}
+
+void MainWindow::makeBatch()
+{
+    const Reckoning* reckoning = document_->reckoning();
+    if (!reckoning || !journal())
+        return;
+    if (make_->session()) {
+        goTo(Make);
+        say(tr("A batch is being made already: finish or stop it first."));
+        return;
+    }
+    auto begun = MakeSession::begin(*journal(), document_->formula(), *reckoning, clock_);
+    if (const auto* fault = std::get_if<FileFault>(&begun)) {
+        say(words::fileFault(*fault));
+        return;
+    }
+    make_->setSession(std::get<std::unique_ptr<MakeSession>>(std::move(begun)));
+    goTo(Make);
+}
+
+void MainWindow::takeUp(qint64 batch)
+{
+    if (make_->session()) {
+        goTo(Make);
+        return;
+    }
+    const auto record = journal()->batch(batch);
+    if (const auto* fault = std::get_if<FileFault>(&record)) {
+        say(words::fileFault(*fault));
+        return;
+    }
+    auto resumed = MakeSession::resume(*journal(), std::get<BatchRecord>(record), clock_);
+    if (const auto* fault = std::get_if<FileFault>(&resumed)) {
+        say(words::fileFault(*fault));
+        return;
+    }
+    make_->setSession(std::get<std::unique_ptr<MakeSession>>(std::move(resumed)));
+    goTo(Make);
+}
+
+void MainWindow::offerRecovered()
+{
+    const QList<RecoveredWork> left = autosave_->leftBehind();
+    if (!left.isEmpty()) {
+        const RecoveredWork work = left.first();
+        const QString name = QString::fromStdString(work.formula.name);
+        banner_->show(Banner::Tone::Care,
+                      tr("Unsaved work on \u201c%1\u201d from %2 was kept.")
+                          .arg(name.isEmpty() ? tr("a new formula") : name,
+                               habits_.locale.toString(work.at.toLocalTime(),
+                                                       QLocale::ShortFormat)));
+        connect(banner_->addButton(tr("Take it up")), &QPushButton::clicked, this, [this, work] {
+            if (!files_->mayLeave())
+                return;
+            document_->resetRecovered(work.formula, work.path);
+            autosave_->writeNow();
+            Autosave::discard(work);
+        });
+        connect(banner_->addButton(tr("Throw it away")), &QPushButton::clicked, this,
+                [work] { Autosave::discard(work); });
+        return;
+    }
+    // A batch left in the making is offered only if there is a journal at all.
+    if (!QFileInfo::exists(places_.data + QStringLiteral("/journal.sqlite")) || !journal())
+        return;
+    const auto unfinished = journal_->unfinished();
+    const auto* found = std::get_if<std::optional<BatchSummary>>(&unfinished);
+    if (!found || !*found)
+        return;
+    banner_->show(Banner::Tone::Care,
+                  tr("\u201c%1\u201d is still in the making.").arg((*found)->name));
+    connect(banner_->addButton(tr("Go on making it")), &QPushButton::clicked, this,
+            [this, id = (*found)->id] { takeUp(id); });
+}
+
+bool MainWindow::writeSheet(const QString& path)
+{
+    const Reckoning* r = document_->reckoning();
+    if (!r) {
+        say(words::refusal(*document_->refusal(), Speech(habits_)));
+        return false;
+    }
+    if (const auto fault = writeSheetPdf(path, document_->formula(), *r, Speech(habits_))) {
+        say(words::fileFault(*fault));
+        return false;
+    }
+    banner_->show(Banner::Tone::Fine, tr("The sheet is written: %1").arg(QFileInfo(path).fileName()));
+    return true;
+}
+
+void MainWindow::sheetAsPdf()
+{
+    const QString path = QFileDialog::getSaveFileName(this, tr("Batch sheet as PDF"), {},
+                                                      tr("PDF (*.pdf)"));
+    if (!path.isEmpty())
+        writeSheet(path);
+}
+
+void MainWindow::printSheet()
+{
+    const Reckoning* r = document_->reckoning();
+    if (!r) {
+        say(words::refusal(*document_->refusal(), Speech(habits_)));
+        return;
+    }
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setPageMargins(QMarginsF(14, 12, 14, 12), QPageLayout::Millimeter);
+    QPrintDialog dialog(&printer, this);
+    if (dialog.exec() == QDialog::Accepted)
+        BatchSheet(document_->formula(), *r, Speech(habits_)).draw(printer);
+}
+
+void MainWindow::about()
+{
+    banner_->show(Banner::Tone::Fine,
+                  tr("Rhexion %1, free software under the GPL, version 3 or later.")
+                          .arg(QApplication::applicationVersion()) +
+                      QLatin1Char(' ') + words::safety() + QLatin1Char(' ') + words::firstAid() +
+                      QLatin1Char(' ') + words::localLaw());
+}
+
+void MainWindow::closeEvent(QCloseEvent* event)
+{
+    if (files_->mayLeave())
+        event->accept();
+    else
+        event->ignore();
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event)
+{
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event)
+{
+    const QList<QUrl> urls = event->mimeData()->urls();
+    if (!urls.isEmpty() && urls.first().isLocalFile() && files_->mayLeave())
+        files_->openPath(urls.first().toLocalFile());
+}
+
+} // namespace rhexion

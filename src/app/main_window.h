@@ -1,0 +1,80 @@
+// The window: the rail of places, the menu, and the wiring between pages. Nothing else.
+#pragma once
+
+#include <QMainWindow>
+
+#include "app/make/make_session.h"
+#include "words/speech.h"
+
+class QActionGroup;
+class QStackedWidget;
+class QToolButton;
+
+namespace rhexion {
+
+class Autosave;
+class Banner;
+class BenchPage;
+class FileActions;
+class FormulaDocument;
+class JournalPage;
+class MakePage;
+
+struct Places {
+    QString data;     // journal and recovered work live here
+    bool demo = false;
+};
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    MainWindow(Places places, Clock clock, QWidget* parent = nullptr);
+    ~MainWindow() override;
+
+    enum Place { Bench, Make, JournalPlace };
+    void goTo(Place place);
+    void setHabits(const Habits& habits);
+    void offerRecovered();
+
+    FormulaDocument& document() { return *document_; }
+    FileActions& files() { return *files_; }
+    BenchPage& bench() { return *bench_; }
+    MakePage& making() { return *make_; }
+    JournalPage& journalPage() { return *journalPage_; }
+    Banner& banner() { return *banner_; }
+    // Opened when first wanted, so that the bench starts without it; nothing if it cannot be.
+    Journal* journal();
+    bool writeSheet(const QString& path);
+    void makeBatch();
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+
+private:
+    void buildMenu();
+    QWidget* buildRail();
+    void retitle();
+    void say(const QString& text);
+    void takeUp(qint64 batch);
+    void printSheet();
+    void sheetAsPdf();
+    void about();
+
+    Places places_;
+    Clock clock_;
+    Habits habits_;
+    FormulaDocument* document_;
+    Autosave* autosave_;
+    FileActions* files_;
+    std::unique_ptr<Journal> journal_;
+    QStackedWidget* pages_;
+    QList<QToolButton*> rail_;
+    Banner* banner_;
+    BenchPage* bench_;
+    MakePage* make_;
+    JournalPage* journalPage_;
+};
+
+} // namespace rhexion

@@ -1,0 +1,361 @@
+#include "app/make/make_page.h"
+
+#include "app/theme/theme.h"
+#include "words/words.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QStackedWidget>
+#include <QVBoxLayout>
+
+namespace rhexion {
+
+MakePage::MakePage(QWidget* parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("page"));
+    stack_ = new QStackedWidget(this);
+    stack_->addWidget(buildEmpty());
+    stack_->addWidget(buildSteps());
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(12, 8, 12, 12);
+    layout->addWidget(stack_);
+}
+
+QWidget* MakePage::buildEmpty()
+{
+    auto* text = new QLabel(tr("Nothing is being made.\n\nOpen a formula on the bench and press "
+                               "\u201cMake this batch\u201d: each thing to weigh comes up in turn, and "
+                               "what you really weighed is kept."),
+                            this);
+    text->setAlignment(Qt::AlignCenter);
+    text->setWordWrap(true);
+    return text;
+}
+
+QWidget* MakePage::buildSteps()
+{
+    auto* box = new QWidget(this);
+    auto* left = new QFrame(box);
+    left->setObjectName(QStringLiteral("card"));
+    left->setFixedWidth(320);
+    name_ = new QLabel(left);
+    name_->setFont(Theme::strong());
+    name_->setWordWrap(true);
+    list_ = new QListWidget(left);
+    list_->setAccessibleName(tr("Steps"));
+    list_->setFocusPolicy(Qt::NoFocus);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list_->setTextElideMode(Qt::ElideRight);
+    connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) {
+        if (keepWeighed())
+            good(session_->goTo(list_->row(item)));
+    });
+    stop_ = new QPushButton(tr("Stop this batch"), left);
+    connect(stop_, &QPushButton::clicked, this, [this] {
+        if (!sureToStop_) {
+            sureToStop_ = true;
+            stop_->setText(tr("Press again to stop; what is weighed is kept"));
+            return;
+        }
+        if (good(session_->stop()))
+            Q_EMIT stopped();
+    });
+    auto* leftLayout = new QVBoxLayout(left);
+    leftLayout->addWidget(name_);
+    leftLayout->addWidget(list_, 1);
+    leftLayout->addWidget(stop_);
+
+    auto* card = new QFrame(box);
+    card->setObjectName(QStringLiteral("card"));
+    count_ = new QLabel(card);
+    count_->setObjectName(QStringLiteral("muted"));
+    title_ = new QLabel(card);
+    title_->setFont(Theme::large());
+    title_->setWordWrap(true);
+    planned_ = new QLabel(card);
+    planned_->setFont(Theme::huge());
+    advice_ = new QLabel(card);
+    advice_->setFont(Theme::figure());
+    advice_->setWordWrap(true);
+    advice_->setStyleSheet(QStringLiteral("font-weight: 400"));
+
+    weighBox_ = new QWidget(card);
+    auto* weighLabel = new QLabel(tr("Really weighed"), weighBox_);
+    weighed_ = new QLineEdit(weighBox_);
+    weighed_->setFont(Theme::large());
+    weighed_->setFixedSize(220, 52);
+    weighed_->setAlignment(Qt::AlignRight);
+    weighed_->setAccessibleName(tr("Really weighed"));
+    weighed_->installEventFilter(this);
+    weighLabel->setBuddy(weighed_);
+    weighedUnit_ = new QLabel(weighBox_);
+    weighedUnit_->setFont(Theme::large());
+    auto* weighRow = new QHBoxLayout(weighBox_);
+    weighRow->setContentsMargins(0, 0, 0, 0);
+    weighRow->addWidget(weighLabel);
+    weighRow->addWidget(weighed_);
+    weighRow->addWidget(weighedUnit_);
+    weighRow->addStretch();
+
+    effect_ = new QLabel(card);
+    effect_->setWordWrap(true);
+    mends_ = new QLabel(card);
+    mends_->setWordWrap(true);
+    mends_->setFont(Theme::figure());
+    note_ = new QPlainTextEdit(card);
+    note_->setPlaceholderText(tr("How did it go? A line for the journal."));
+    note_->setAccessibleName(tr("Note for the journal"));
+    note_->setMaximumHeight(130);
+    note_->setTabChangesFocus(true);
+
+    back_ = new QPushButton(tr("Back"), card);
+    back_->setMinimumHeight(56);
+    connect(back_, &QPushButton::clicked, this, &MakePage::goBack);
+    next_ = new QPushButton(card);
+    next_->setObjectName(QStringLiteral("primary"));
+    next_->setFont(Theme::figure());
+    next_->setMinimumSize(260, 56);
+    connect(next_, &QPushButton::clicked, this, &MakePage::goOn);
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(back_);
+    buttons->addStretch();
+    buttons->addWidget(next_);
+
+    auto* column = new QVBoxLayout(card);
+    column->setContentsMargins(28, 22, 28, 22);
+    column->setSpacing(12);
+    column->addWidget(count_);
+    column->addWidget(title_);
+    column->addWidget(planned_);
+    column->addWidget(advice_);
+    column->addSpacing(6);
+    column->addWidget(weighBox_);
+    column->addWidget(note_);
+    column->addStretch();
+    column->addWidget(effect_);
+    column->addWidget(mends_);
+    column->addLayout(buttons);
+
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
+    row->addWidget(left);
+    row->addWidget(card, 1);
+    return box;
+}
+
+void MakePage::setSpeech(const Speech& speech)
+{
+    speech_ = speech;
+    refresh();
+}
+
+void MakePage::setSession(std::unique_ptr<MakeSession> session)
+{
+    session_ = std::move(session);
+    note_->clear();
+    if (session_)
+        connect(session_.get(), &MakeSession::changed, this, &MakePage::refresh);
+    refresh();
+}
+
+bool MakePage::good(const std::optional<FileFault>& fault)
+{
+    if (fault)
+        Q_EMIT noted(tr("The journal could not be written. %1").arg(words::fileFault(*fault)));
+    return !fault;
+}
+
+void MakePage::refreshList()
+{
+    const auto& steps = session_->plan().steps;
+    list_->clear();
+    for (int i = 0; i < int(steps.size()); ++i) {
+        QString text = words::dayStepTitle(steps[std::size_t(i)], session_->formula());
+        if (const auto grams = session_->weighedAt(i))
+            text = QStringLiteral("%1 \u2013 %2").arg(speech_.mass(*grams), text);
+        auto* item = new QListWidgetItem(text, list_);
+        item->setToolTip(text);
+        if (i < session_->step())
+            item->setIcon(Theme::icon(QStringLiteral("check"), Theme::colours().fine));
+        else
+            item->setIcon(QIcon(Theme::pixmap(QStringLiteral("none"), Qt::transparent, 20)));
+    }
+    if (!session_->atEnd()) {
+        list_->setCurrentRow(session_->step());
+        list_->scrollToItem(list_->currentItem(), QAbstractItemView::PositionAtCenter);
+    } else {
+        list_->scrollToBottom();
+    }
+}
+
+void MakePage::refreshEffect()
+{
+    const auto* bowl = std::get_if<AsWeighed>(&session_->now());
+    if (!bowl) {
+        effect_->setText(words::refusal(std::get<Refusal>(session_->now()), speech_));
+        mends_->clear();
+        return;
+    }
+    const Reckoning& r = bowl->reckoning;
+    effect_->setText(tr("As weighed so far: true superfat %1 (planned %2), batch strength %3 (planned %4)")
+                         .arg(speech_.percent(r.superfatTrue),
+                              speech_.percent(bowl->superfatPlanned),
+                              speech_.percent(r.pure.strength),
+                              speech_.percent(bowl->strengthPlanned)));
+    QStringList lines;
+    if (r.superfatTrue < 0.0)
+        lines << tr("There is more lye than fat can take. Mend this before you go on, or stop.");
+    for (const DayMend& mend : bowl->mends)
+        lines << words::dayMend(mend, bowl->formula, speech_);
+    mends_->setText(lines.join(QLatin1Char('\n')));
+    const QColor colour =
+        r.superfatTrue < 0.0 ? Theme::colours().danger : Theme::colours().care;
+    mends_->setStyleSheet(QStringLiteral("color: %1").arg(colour.name()));
+    mends_->setVisible(!lines.isEmpty());
+}
+
+void MakePage::refresh()
+{
+    stack_->setCurrentIndex(session_ ? 1 : 0);
+    if (!session_)
+        return;
+    sureToStop_ = false;
+    stop_->setText(tr("Stop this batch"));
+    name_->setText(QString::fromStdString(session_->formula().name));
+    refreshList();
+    refreshEffect();
+    const int count = int(session_->plan().steps.size());
+    const bool end = session_->atEnd();
+    note_->setVisible(end);
+    back_->setEnabled(session_->step() > 0);
+    if (end) {
+        count_->setText(tr("All %1 steps done").arg(count));
+        title_->setText(tr("Keep it in the journal"));
+        planned_->hide();
+        advice_->setText(tr("Cover or chill it, look in now and then, and wash up with gloves still "
+                            "on."));
+        weighBox_->hide();
+        next_->setText(tr("Finish and keep"));
+        return;
+    }
+    const DayStep& step = session_->plan().steps[std::size_t(session_->step())];
+    const bool weighs = step.target.what != WeighTarget::What::None;
+    count_->setText(tr("Step %1 of %2, %3")
+                        .arg(session_->step() + 1)
+                        .arg(count)
+                        .arg(words::vesselName(step.vessel)));
+    title_->setText(words::dayStepTitle(step, session_->formula()));
+    planned_->setVisible(weighs);
+    planned_->setText(speech_.mass(step.plannedGrams));
+    advice_->setText(
+        words::dayStepAdvice(step, session_->formula(), session_->planned(), speech_));
+    weighBox_->setVisible(weighs);
+    weighedUnit_->setText(speech_.massUnit());
+    const auto weighed = session_->weighedAt(session_->step());
+    weighed_->setPlaceholderText(tr("as planned"));
+    weighed_->setText(weighed ? speech_.massNumber(*weighed) : QString());
+    weighed_->setModified(false);
+    weighed_->selectAll();
+    next_->setText(weighs ? tr("Weighed, go on (Space)") : tr("Done, go on (Space)"));
+    if (isVisible()) {
+        if (weighs)
+            weighed_->setFocus();
+        else
+            next_->setFocus();
+    }
+}
+
+bool MakePage::keepWeighed()
+{
+    if (!session_ || session_->atEnd())
+        return true;
+    const DayStep& step = session_->plan().steps[std::size_t(session_->step())];
+    if (step.target.what == WeighTarget::What::None || !weighed_->isModified())
+        return true;
+    if (weighed_->text().trimmed().isEmpty())
+        return true;
+    const auto parsed = parseAmount(weighed_->text().toStdString(), speech_.phraseHabits());
+    if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
+        Q_EMIT noted(words::phraseFault(*fault));
+        return false;
+    }
+    const auto mass = statedMass(std::get<StatedAmount>(parsed));
+    if (!mass) {
+        Q_EMIT noted(tr("Type what the scale shows, as a mass."));
+        return false;
+    }
+    weighed_->setModified(false);
+    return good(session_->weigh(mass->inGrams()));
+}
+
+void MakePage::goOn()
+{
+    if (!session_)
+        return;
+    if (session_->atEnd()) {
+        finish();
+        return;
+    }
+    const int step = session_->step();
+    const DayStep& now = session_->plan().steps[std::size_t(step)];
+    if (!keepWeighed())
+        return;
+    // Nothing typed means that the scale showed what was planned.
+    if (now.target.what != WeighTarget::What::None && !session_->weighedAt(step) &&
+        !good(session_->weigh(now.plannedGrams)))
+        return;
+    good(session_->goTo(step + 1));
+}
+
+void MakePage::goBack()
+{
+    if (session_ && keepWeighed())
+        good(session_->goTo(session_->step() - 1));
+}
+
+void MakePage::finish()
+{
+    if (!good(session_->finish(note_->toPlainText())))
+        return;
+    const qint64 batch = session_->batch();
+    setSession(nullptr);
+    Q_EMIT finished(batch);
+}
+
+bool MakePage::eventFilter(QObject* watched, QEvent* event)
+{
+    if (watched == weighed_ && event->type() == QEvent::KeyPress) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if (key->key() == Qt::Key_Space) {
+            goOn();
+            return true;
+        }
+        // Enter shows what the weighing does; only Space or the button goes on.
+        if (key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) {
+            keepWeighed();
+            return true;
+        }
+    }
+    return QWidget::eventFilter(watched, event);
+}
+
+void MakePage::keyPressEvent(QKeyEvent* event)
+{
+    if (event->key() == Qt::Key_Space && session_)
+        goOn();
+    else
+        QWidget::keyPressEvent(event);
+}
+
+void MakePage::showEvent(QShowEvent*)
+{
+    refresh();
+}
+
+} // namespace rhexion

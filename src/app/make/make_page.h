@@ -1,0 +1,73 @@
+// The making of a batch, step by step, in type to be read at arm's length. Space or the large button goes
+// on; what was really weighed may differ from the plan and says at once what that does.
+#pragma once
+
+#include <QWidget>
+
+#include "app/make/make_session.h"
+#include "words/speech.h"
+
+class QLabel;
+class QLineEdit;
+class QListWidget;
+class QPlainTextEdit;
+class QPushButton;
+class QStackedWidget;
+
+namespace rhexion {
+
+class MakePage : public QWidget {
+    Q_OBJECT
+public:
+    explicit MakePage(QWidget* parent = nullptr);
+
+    void setSpeech(const Speech& speech);
+    void setSession(std::unique_ptr<MakeSession> session);
+    MakeSession* session() const { return session_.get(); }
+    QLineEdit* weighedField() const { return weighed_; }
+
+Q_SIGNALS:
+    void finished(qint64 batch);
+    void stopped();
+    void noted(const QString& text);
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void showEvent(QShowEvent* event) override;
+
+private:
+    QWidget* buildEmpty();
+    QWidget* buildSteps();
+    void refresh();
+    void refreshList();
+    void refreshEffect();
+    // Keeps what stands in the field; false if it cannot be used.
+    bool keepWeighed();
+    void goOn();
+    void goBack();
+    void finish();
+    bool good(const std::optional<FileFault>& fault);
+
+    Speech speech_;
+    std::unique_ptr<MakeSession> session_;
+    QStackedWidget* stack_;
+    QLabel* name_;
+    QListWidget* list_;
+    QLabel* count_;
+    QLabel* title_;
+    QLabel* planned_;
+    QLabel* advice_;
+    QWidget* weighBox_;
+    QLineEdit* weighed_;
+    QLabel* weighedUnit_;
+    QLabel* effect_;
+    QLabel* mends_;
+    QPlainTextEdit* note_;
+    QPushButton* next_;
+    QPushButton* back_;
+    QPushButton* stop_;
+    bool sureToStop_ = false;
+};
+
+} // namespace rhexion

@@ -1,0 +1,105 @@
+#include "app/make/make_session.h"
+
+#include "storage/formula_json.h"
+#include "words/words.h"
+
+namespace rhexion {
+
+MakeSession::MakeSession(Journal& journal, const Formula& formula, const Reckoning& planned,
+                         Clock clock)
+    : journal_(journal), formula_(formula), planned_(planned), clock_(std::move(clock)),
+      plan_(planDay(formula_, planned_)), now_(reckonAsWeighed(formula_, planned_, {}, {}))
+{
+}
+
+std::variant<std::unique_ptr<MakeSession>, FileFault>
+MakeSession::begin(Journal& journal, const Formula& formula, const Reckoning& planned, Clock clock)
+{
+    const auto started = journal.startBatch(formula, planned, clock());
+    if (const auto* fault = std::get_if<FileFault>(&started))
+        return *fault;
+    std::unique_ptr<MakeSession> session(
+        new MakeSession(journal, formula, planned, std::move(clock)));
+    session->batch_ = std::get<qint64>(started);
+    return session;
+}
+
+std::variant<std::unique_ptr<MakeSession>, FileFault>
+MakeSession::resume(Journal& journal, const BatchRecord& record, Clock clock)
+{
+    const auto formula = formulaFromJson(record.formula);
+    if (const auto* fault = std::get_if<FileFault>(&formula))
+        return *fault;
+    const ReckonResult planned = reckon(std::get<Formula>(formula));
+    if (!std::holds_alternative<Reckoning>(planned))
+        return FileFault{FileFault::Code::BadMaterial, QStringLiteral("formula"), {}};
+    std::unique_ptr<MakeSession> session(
+        new MakeSession(journal, std::get<Formula>(formula), std::get<Reckoning>(planned),
+                        std::move(clock)));
+    session->batch_ = record.summary.id;
+    session->step_ = std::min(record.summary.step, int(session->plan_.steps.size()));
+    for (const WeighingRecord& weighing : record.weighings)
+        session->weighed_.push_back(weighing.weighed);
+    session->reckonNow({});
+    return session;
+}
+
+std::optional<double> MakeSession::weighedAt(int step) const
+{
+    if (step < 0 || step >= int(plan_.steps.size()))
+        return std::nullopt;
+    const WeighTarget& target = plan_.steps[std::size_t(step)].target;
+    for (auto it = weighed_.rbegin(); it != weighed_.rend(); ++it)
+        if (it->target == target)
+            return it->grams;
+    return std::nullopt;
+}
+
+void MakeSession::reckonNow(WeighTarget latest)
+{
+    latest_ = latest;
+    now_ = reckonAsWeighed(formula_, planned_, weighed_, latest);
+    Q_EMIT changed();
+}
+
+std::optional<FileFault> MakeSession::weigh(double grams)
+{
+    const DayStep& step = plan_.steps[std::size_t(step_)];
+    const WeighingRecord record{{step.target, grams},
+                                words::targetName(step.target, formula_),
+                                step.plannedGrams,
+                                clock_()};
+    if (auto fault = journal_.recordWeighing(batch_, record))
+        return fault;
+    std::erase_if(weighed_, [&](const Weighed& w) { return w.target == step.target; });
+    weighed_.push_back(record.weighed);
+    reckonNow(step.target);
+    return std::nullopt;
+}
+
+std::optional<FileFault> MakeSession::goTo(int step)
+{
+    const int to = std::clamp(step, 0, int(plan_.steps.size()));
+    if (auto fault = journal_.recordStep(batch_, to))
+        return fault;
+    step_ = to;
+    Q_EMIT changed();
+    return std::nullopt;
+}
+
+std::optional<FileFault> MakeSession::finish(const QString& note)
+{
+    const auto* bowl = std::get_if<AsWeighed>(&now_);
+    const Reckoning& result = bowl ? bowl->reckoning : planned_;
+    if (!note.trimmed().isEmpty())
+        if (auto fault = journal_.addNote(batch_, note.trimmed(), clock_()))
+            return fault;
+    return journal_.finishBatch(batch_, result, clock_());
+}
+
+std::optional<FileFault> MakeSession::stop()
+{
+    return journal_.stopBatch(batch_, clock_());
+}
+
+} // namespace rhexion

@@ -1,0 +1,60 @@
+// One batch being made: the plan, what was weighed so far, and its place in the journal. Every change is in
+// the journal before it is shown.
+#pragma once
+
+#include <QObject>
+
+#include "core/makeday/as_weighed.h"
+#include "storage/journal.h"
+
+#include <functional>
+
+namespace rhexion {
+
+using Clock = std::function<QDateTime()>;
+
+class MakeSession : public QObject {
+    Q_OBJECT
+public:
+    // Begins a batch of the formula, or takes one up again from its record.
+    static std::variant<std::unique_ptr<MakeSession>, FileFault>
+    begin(Journal& journal, const Formula& formula, const Reckoning& planned, Clock clock);
+    static std::variant<std::unique_ptr<MakeSession>, FileFault>
+    resume(Journal& journal, const BatchRecord& record, Clock clock);
+
+    qint64 batch() const { return batch_; }
+    const Formula& formula() const { return formula_; }
+    const Reckoning& planned() const { return planned_; }
+    const DayPlan& plan() const { return plan_; }
+    int step() const { return step_; }
+    bool atEnd() const { return step_ >= int(plan_.steps.size()); }
+    std::optional<double> weighedAt(int step) const;
+    // What is in the bowls now; a refusal if it cannot be summed.
+    const std::variant<AsWeighed, Refusal>& now() const { return now_; }
+
+    // Each returns a fault if the journal could not be written; then nothing has changed.
+    std::optional<FileFault> weigh(double grams);
+    std::optional<FileFault> goTo(int step);
+    std::optional<FileFault> finish(const QString& note);
+    std::optional<FileFault> stop();
+
+Q_SIGNALS:
+    void changed();
+
+private:
+    MakeSession(Journal& journal, const Formula& formula, const Reckoning& planned, Clock clock);
+    void reckonNow(WeighTarget latest);
+
+    Journal& journal_;
+    Formula formula_;
+    Reckoning planned_;
+    Clock clock_;
+    DayPlan plan_;
+    qint64 batch_ = 0;
+    int step_ = 0;
+    std::vector<Weighed> weighed_;
+    WeighTarget latest_;
+    std::variant<AsWeighed, Refusal> now_;
+};
+
+} // namespace rhexion

@@ -1,0 +1,107 @@
+#include "app/shots.h"
+
+#include "app/bench/bench_page.h"
+#include "app/demo.h"
+#include "app/main_window.h"
+#include "app/make/make_page.h"
+#include "app/theme/theme.h"
+#include "app/widgets/banner.h"
+#include "app/widgets/typing_line.h"
+#include "document/formula_document.h"
+#include "storage/formula_json.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QLineEdit>
+
+#include <cstdio>
+
+namespace rhexion {
+
+namespace {
+
+class Shots {
+public:
+    Shots(MainWindow& window, QDir folder) : window_(window), folder_(std::move(folder)) {}
+
+    void take(const QString& name)
+    {
+        window_.resize(1280, 800);
+        QApplication::sendPostedEvents();
+        QApplication::processEvents();
+        const QString path = folder_.filePath(name + QStringLiteral(".png"));
+        if (window_.grab().save(path))
+            ++count_;
+        else
+            std::fputs(qPrintable(QStringLiteral("%1 cannot be written\n").arg(path)), stderr);
+    }
+    int count() const { return count_; }
+
+private:
+    MainWindow& window_;
+    QDir folder_;
+    int count_ = 0;
+};
+
+void load(MainWindow& window, const QString& name)
+{
+    const auto formula = formulaFromJson(demoFormula(name));
+    if (const auto* f = std::get_if<Formula>(&formula))
+        window.document().reset(*f, {});
+    window.goTo(MainWindow::Bench);
+    window.bench().showFigures();
+}
+
+} // namespace
+
+int takeShots(MainWindow& window, const QString& folder)
+{
+    if (!QDir().mkpath(folder)) {
+        std::fputs(qPrintable(QStringLiteral("%1 cannot be made\n").arg(folder)), stderr);
+        return -1;
+    }
+    window.resize(1280, 800);
+    window.show();
+    Shots shots(window, QDir(folder));
+
+    load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
+    shots.take(QStringLiteral("bench"));
+    window.bench().typing()->setVessel(std::nullopt);
+    window.bench().typing()->field()->setText(QStringLiteral("12 g honey at trace"));
+    shots.take(QStringLiteral("bench-typing"));
+    window.bench().typing()->field()->clear();
+    window.bench().showWorking(Rule::MakeUp, 0);
+    shots.take(QStringLiteral("working"));
+    window.bench().showShelf();
+    shots.take(QStringLiteral("shelf-drawer"));
+
+    load(window, QStringLiteral("beetroot-yogurt-bar.rhexion"));
+    shots.take(QStringLiteral("bench-strong-jug"));
+    load(window, QStringLiteral("potting-shed-scrub.rhexion"));
+    shots.take(QStringLiteral("bench-two-lyes"));
+
+    load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
+    window.makeBatch();
+    MakeSession* session = window.making().session();
+    if (session) {
+        session->goTo(8);
+        // Twenty grams more lye than planned, the slip that matters most.
+        while (!session->atEnd() && session->plan().steps[std::size_t(session->step())].target.what !=
+                                        WeighTarget::What::Sodium)
+            session->goTo(session->step() + 1);
+        session->weigh(session->plan().steps[std::size_t(session->step())].plannedGrams + 6.5);
+        shots.take(QStringLiteral("make"));
+        session->goTo(int(session->plan().steps.size()));
+        shots.take(QStringLiteral("make-finish"));
+        session->stop();
+        window.making().setSession(nullptr);
+    }
+    window.goTo(MainWindow::JournalPlace);
+    shots.take(QStringLiteral("journal"));
+    window.document().reset(freshFormula(), {});
+    window.goTo(MainWindow::Bench);
+    shots.take(QStringLiteral("bench-empty"));
+    return shots.count();
+}
+
+} // namespace rhexion

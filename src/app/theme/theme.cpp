@@ -1,0 +1,255 @@
+#include "app/theme/theme.h"
+
+#include <QApplication>
+#include <QFile>
+#include <QPainter>
+#include <QPainterPath>
+#include <QPalette>
+#include <QPixmap>
+#include <QStyleFactory>
+#include <QSvgRenderer>
+
+#include <cmath>
+
+namespace rhexion {
+
+namespace {
+
+const Colours light{
+    QColor(0xF5F2EC), QColor(0xFFFDF9), QColor(0x26221D), QColor(0x625A50), QColor(0x8F867A),
+    QColor(0x0E6A62), QColor(0xA82A1E), QColor(0x8A5A00), QColor(0x2E6B34), QColor(0xFFFFFF),
+    {QColor(0x2C7DA8), QColor(0xB87A14), QColor(0x7B52A0), QColor(0xC24A36), QColor(0x8F5A2B),
+     QColor(0x5F7380), QColor(0x6E7A3A)}};
+const Colours dark{
+    QColor(0x1B1916), QColor(0x24211D), QColor(0xF1ECE3), QColor(0xB8AFA2), QColor(0x7D7468),
+    QColor(0x5CC4B6), QColor(0xF08A7C), QColor(0xE3B45A), QColor(0x8CCB90), QColor(0x10201D),
+    {QColor(0x5FB3DC), QColor(0xE0AE55), QColor(0xB892DC), QColor(0xEB8470), QColor(0xCC9A66),
+     QColor(0x9DB1BE), QColor(0xAEBB72)}};
+
+bool darkNow = false;
+
+QFont sized(int pixels, QFont::Weight weight)
+{
+    QFont font(QStringLiteral("Rhexion Sans"));
+    font.setPixelSize(pixels);
+    font.setWeight(weight);
+    return font;
+}
+
+// Between two colours; 0 gives the first.
+QColor mixed(const QColor& a, const QColor& b, double t)
+{
+    return QColor::fromRgbF(float(a.redF() + (b.redF() - a.redF()) * t),
+                            float(a.greenF() + (b.greenF() - a.greenF()) * t),
+                            float(a.blueF() + (b.blueF() - a.blueF()) * t));
+}
+
+QString styleSheet(const Colours& c)
+{
+    const QString hairline = mixed(c.line, c.paper, 0.55).name();
+    const QString hover = mixed(c.action, c.surface, 0.88).name();
+    QString sheet = QStringLiteral(R"(
+QWidget { color: %ink; }
+QMainWindow, QWidget#page { background: %paper; }
+QMenuBar { background: %paper; padding: 2px 6px; }
+QMenuBar::item { padding: 4px 10px; border-radius: 4px; }
+QMenuBar::item:selected { background: %hover; }
+QMenu { background: %surface; border: 1px solid %hair; padding: 6px; }
+QMenu::item { padding: 6px 28px 6px 14px; border-radius: 4px; }
+QMenu::item:selected { background: %hover; color: %ink; }
+QMenu::item:disabled { color: %line; }
+QMenu::separator { height: 1px; background: %hair; margin: 5px 8px; }
+QFrame#card { background: %surface; border: 1px solid %hair; border-radius: 10px; }
+QFrame#rail { background: %surface; border: none; border-right: 1px solid %hair; }
+QLabel { background: transparent; }
+QLabel#muted { color: %muted; font-size: 13px; }
+QLabel#over { color: %muted; font-size: 12px; font-weight: 600; }
+QLineEdit, QComboBox, QPlainTextEdit {
+  background: %surface; border: 1px solid %line; border-radius: 6px; padding: 3px 8px;
+  selection-background-color: %action; selection-color: %onaction; min-height: 22px; }
+QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus { border: 2px solid %action; padding: 2px 7px; }
+QLineEdit:disabled, QComboBox:disabled { color: %muted; background: %paper; }
+QComboBox::drop-down { border: none; width: 22px; }
+QComboBox::down-arrow { image: url(:/icons/chevron-%mode.svg); width: 12px; height: 12px; }
+QComboBox QAbstractItemView { background: %surface; border: 1px solid %hair; outline: 0;
+  selection-background-color: %hover; selection-color: %ink; padding: 4px; }
+QLineEdit#title { background: transparent; border: 1px solid transparent; font-size: 20px;
+  font-weight: 600; padding: 2px 6px; }
+QLineEdit#title:hover { border: 1px solid %hair; }
+QLineEdit#title:focus { border: 2px solid %action; padding: 1px 5px; background: %surface; }
+QPushButton { background: %surface; border: 1px solid %line; border-radius: 6px; padding: 5px 14px;
+  min-height: 20px; }
+QPushButton:hover { background: %hover; }
+QPushButton:focus { border: 2px solid %action; padding: 4px 13px; }
+QPushButton:disabled { color: %line; border-color: %hair; }
+QPushButton#primary { background: %action; color: %onaction; border: 1px solid %action;
+  font-weight: 600; }
+QPushButton#primary:hover { background: %actionhover; }
+QPushButton#primary:focus { border: 2px solid %ink; }
+QPushButton#primary:disabled { background: %hair; color: %muted; border-color: %hair; }
+QPushButton#mend { text-align: left; padding: 3px 10px; color: %action; border-color: %hair;
+  font-size: 13px; }
+QPushButton#mend:focus { border: 2px solid %action; padding: 2px 9px; }
+QToolButton { border: 1px solid transparent; border-radius: 6px; padding: 4px; background: transparent; }
+QToolButton:hover { background: %hover; }
+QToolButton:focus { border: 2px solid %action; padding: 3px; }
+QToolButton#rail { padding: 8px 2px; font-size: 13px; border-radius: 10px; }
+QToolButton#rail:checked { background: %hover; color: %action; font-weight: 600; }
+QListView, QTableView, QTextBrowser, QScrollArea { background: transparent; border: none; outline: 0; }
+QTextBrowser { selection-background-color: %action; selection-color: %onaction; }
+QTableView { gridline-color: %hair; selection-background-color: %hover; selection-color: %ink; }
+QListView::item:selected, QTableView::item:selected { background: %hover; color: %ink; }
+QHeaderView { background: transparent; }
+QHeaderView::section { background: transparent; color: %muted; border: none;
+  border-bottom: 1px solid %hair; padding: 4px 6px; font-size: 13px; }
+QScrollBar:vertical { background: transparent; width: 10px; margin: 2px; }
+QScrollBar::handle:vertical { background: %hair; border-radius: 3px; min-height: 28px; }
+QScrollBar:horizontal { background: transparent; height: 10px; margin: 2px; }
+QScrollBar::handle:horizontal { background: %hair; border-radius: 3px; min-width: 28px; }
+QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
+QToolTip { background: %surface; color: %ink; border: 1px solid %line; padding: 4px; }
+)");
+    const std::pair<const char*, QString> words[] = {
+        {"%actionhover", mixed(c.action, c.ink, 0.15).name()},
+        {"%onaction", c.onAction.name()}, {"%action", c.action.name()},
+        {"%surface", c.surface.name()},   {"%paper", c.paper.name()},
+        {"%muted", c.muted.name()},       {"%hover", hover},
+        {"%hair", hairline},              {"%line", c.line.name()},
+        {"%ink", c.ink.name()},           {"%mode", darkNow ? QStringLiteral("dark") : QStringLiteral("light")}};
+    for (const auto& [word, colour] : words)
+        sheet.replace(QLatin1String(word), colour);
+    return sheet;
+}
+
+} // namespace
+
+const Colours& Theme::colours()
+{
+    return darkNow ? dark : light;
+}
+
+bool Theme::isDark()
+{
+    return darkNow;
+}
+
+void Theme::apply(QApplication& app, bool toDark)
+{
+    darkNow = toDark;
+    const Colours& c = colours();
+    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    QPalette palette;
+    palette.setColor(QPalette::Window, c.paper);
+    palette.setColor(QPalette::WindowText, c.ink);
+    palette.setColor(QPalette::Base, c.surface);
+    palette.setColor(QPalette::AlternateBase, c.paper);
+    palette.setColor(QPalette::Text, c.ink);
+    palette.setColor(QPalette::PlaceholderText, c.muted);
+    palette.setColor(QPalette::Button, c.surface);
+    palette.setColor(QPalette::ButtonText, c.ink);
+    palette.setColor(QPalette::Highlight, c.action);
+    palette.setColor(QPalette::HighlightedText, c.onAction);
+    palette.setColor(QPalette::Link, c.action);
+    palette.setColor(QPalette::ToolTipBase, c.surface);
+    palette.setColor(QPalette::ToolTipText, c.ink);
+    app.setPalette(palette);
+    app.setFont(body());
+    app.setStyleSheet(styleSheet(c));
+}
+
+QFont Theme::small() { return sized(13, QFont::Normal); }
+QFont Theme::body() { return sized(16, QFont::Normal); }
+QFont Theme::strong() { return sized(16, QFont::DemiBold); }
+QFont Theme::figure() { return sized(20, QFont::DemiBold); }
+QFont Theme::large() { return sized(28, QFont::DemiBold); }
+QFont Theme::huge() { return sized(56, QFont::DemiBold); }
+
+QColor Theme::of(Matter matter)
+{
+    return colours().matter[static_cast<int>(matter)];
+}
+
+QColor Theme::ofSeverity(int severity)
+{
+    const Colours& c = colours();
+    return severity >= 2 ? c.danger : severity == 1 ? c.care : c.muted;
+}
+
+void Theme::fill(QPainter& painter, const QRectF& rect, Matter matter, int index)
+{
+    const QColor hue = of(matter);
+    const QColor ground = mixed(hue, colours().surface, index % 2 == 0 ? 0.42 : 0.58);
+    painter.save();
+    painter.setClipRect(rect, Qt::IntersectClip);
+    painter.fillRect(rect, ground);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(hue, 1.2));
+    const double left = rect.left();
+    const double right = rect.right();
+    const double top = rect.top();
+    const double bottom = rect.bottom();
+    switch (matter) {
+    case Matter::Water:
+        for (double y = top + 4; y < bottom + 4; y += 8) {
+            QPainterPath wave(QPointF(left - 8, y));
+            for (double x = left - 8; x < right + 8; x += 12)
+                wave.cubicTo(x + 4, y - 4, x + 8, y + 4, x + 12, y);
+            painter.drawPath(wave);
+        }
+        break;
+    case Matter::Fat: break;
+    case Matter::Alkali:
+        for (double x = left - (bottom - top); x < right; x += 8)
+            painter.drawLine(QPointF(x, bottom), QPointF(x + (bottom - top), top));
+        break;
+    case Matter::Acid:
+        painter.setBrush(hue);
+        painter.setPen(Qt::NoPen);
+        for (double y = top + 4; y < bottom; y += 8)
+            for (double x = left + 4 + (int((y - top) / 8) % 2) * 4; x < right; x += 8)
+                painter.drawEllipse(QPointF(x, y), 1.4, 1.4);
+        break;
+    case Matter::Sugar:
+        for (double y = top + 4; y < bottom; y += 7)
+            for (double x = left + (int((y - top) / 7) % 2) * 5; x < right; x += 10)
+                painter.drawLine(QPointF(x, y), QPointF(x + 5, y));
+        break;
+    case Matter::Salt:
+        painter.fillRect(rect, QBrush(hue, Qt::DiagCrossPattern));
+        break;
+    case Matter::OtherSolids:
+        painter.setBrush(hue);
+        painter.setPen(Qt::NoPen);
+        for (double y = top + 3; y < bottom; y += 6)
+            for (double x = left + 2 + std::fmod(y * 7, 5); x < right; x += 6)
+                painter.drawRect(QRectF(x, y, 1.6, 1.6));
+        break;
+    }
+    painter.restore();
+}
+
+QPixmap Theme::pixmap(const QString& name, const QColor& colour, int size)
+{
+    QFile file(QStringLiteral(":/icons/%1.svg").arg(name));
+    if (!file.open(QIODevice::ReadOnly))
+        return {};
+    QByteArray svg = file.readAll();
+    svg.replace("currentColor", colour.name().toLatin1());
+    QSvgRenderer renderer(svg);
+    const double scale = qApp->devicePixelRatio();
+    QPixmap pixmap(QSize(size, size) * scale);
+    pixmap.setDevicePixelRatio(scale);
+    pixmap.fill(Qt::transparent);
+    QPainter painter(&pixmap);
+    renderer.render(&painter, QRectF(0, 0, size, size));
+    return pixmap;
+}
+
+QIcon Theme::icon(const QString& name, const QColor& colour)
+{
+    QIcon icon(pixmap(name, colour, 20));
+    icon.addPixmap(pixmap(name, colours().line, 20), QIcon::Disabled);
+    return icon;
+}
+
+} // namespace rhexion

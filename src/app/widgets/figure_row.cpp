@@ -1,0 +1,71 @@
+#include "app/widgets/figure_row.h"
+
+#include "app/theme/theme.h"
+
+#include <QPainter>
+
+namespace rhexion {
+
+namespace {
+constexpr int lineHeight = 28;
+constexpr int noteHeight = 17;
+constexpr int edge = 6;
+} // namespace
+
+FigureRow::FigureRow(QWidget* parent) : QAbstractButton(parent)
+{
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+    setCursor(Qt::PointingHandCursor);
+    setFocusPolicy(Qt::StrongFocus);
+    setToolTip(tr("Show the working"));
+}
+
+void FigureRow::set(const QString& name, const QString& value, const QString& note)
+{
+    const bool taller = note.isEmpty() != note_.isEmpty();
+    setText(name);
+    value_ = value;
+    note_ = note;
+    setAccessibleName(QStringLiteral("%1: %2. %3").arg(name, value, note));
+    if (taller)
+        updateGeometry();
+    update();
+}
+
+QSize FigureRow::sizeHint() const
+{
+    return {220, lineHeight + (note_.isEmpty() ? 0 : noteHeight) + 2};
+}
+
+void FigureRow::paintEvent(QPaintEvent*)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Colours& c = Theme::colours();
+    if (hasFocus() || underMouse()) {
+        painter.setPen(hasFocus() ? QPen(c.action, 2) : Qt::NoPen);
+        QColor wash = c.action;
+        wash.setAlphaF(0.10f);
+        painter.setBrush(underMouse() ? QBrush(wash) : QBrush(Qt::NoBrush));
+        painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 6, 6);
+    }
+    const QRect line(edge, 0, width() - 2 * edge, lineHeight);
+    painter.setFont(Theme::figure());
+    painter.setPen(tint_.isValid() ? tint_ : c.ink);
+    painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter, value_);
+    const int valueWidth = painter.fontMetrics().horizontalAdvance(value_) + 10;
+    painter.setFont(Theme::body());
+    painter.setPen(c.ink);
+    const QString name = painter.fontMetrics().elidedText(text(), Qt::ElideRight,
+                                                          line.width() - valueWidth);
+    painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter, name);
+    if (!note_.isEmpty()) {
+        painter.setFont(Theme::small());
+        painter.setPen(c.muted);
+        const QRect below(edge, lineHeight - 4, width() - 2 * edge, noteHeight);
+        painter.drawText(below, Qt::AlignRight | Qt::AlignVCenter,
+                         painter.fontMetrics().elidedText(note_, Qt::ElideRight, below.width()));
+    }
+}
+
+} // namespace rhexion

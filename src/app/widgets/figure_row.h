@@ -1,0 +1,30 @@
+// A figure with its name and, below, a small note. Pressing it asks for its working.
+#pragma once
+
+#include <QAbstractButton>
+
+namespace rhexion {
+
+class FigureRow : public QAbstractButton {
+    Q_OBJECT
+public:
+    explicit FigureRow(QWidget* parent = nullptr);
+
+    void set(const QString& name, const QString& value, const QString& note = {});
+    void setTint(const QColor& colour) { tint_ = colour; }
+    QString value() const { return value_; }
+    QString note() const { return note_; }
+
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    QString value_;
+    QString note_;
+    QColor tint_;
+};
+
+} // namespace rhexion

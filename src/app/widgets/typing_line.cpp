@@ -1,0 +1,186 @@
+#include "app/widgets/typing_line.h"
+
+#include "app/theme/theme.h"
+#include "words/words.h"
+
+#include <QHBoxLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+
+namespace rhexion {
+
+Vessel usualVessel(const Material& material)
+{
+    switch (material.kind) {
+    case MaterialKind::Fat:
+    case MaterialKind::FattyAcid: return Vessel::OilPot;
+    case MaterialKind::Produce:
+    case MaterialKind::Solid: return Vessel::Trace;
+    default: return Vessel::LyeJug;
+    }
+}
+
+TypingLine::TypingLine(std::vector<MaterialPtr> materials, QWidget* parent)
+    : QFrame(parent), materials_(std::move(materials))
+{
+    setObjectName(QStringLiteral("card"));
+    field_ = new QLineEdit(this);
+    field_->setPlaceholderText(tr("Type what goes in: 120 g buttermilk frozen \u00B7 3 % citric acid "
+                                  "\u00B7 rest water"));
+    field_->setAccessibleName(tr("Add a material by typing"));
+    field_->installEventFilter(this);
+    said_ = new QLabel(this);
+    said_->setFont(Theme::small());
+    said_->setMinimumWidth(10);
+    add_ = new QPushButton(tr("Add"), this);
+    add_->setEnabled(false);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(8, 5, 8, 5);
+    layout->addWidget(field_, 5);
+    layout->addWidget(said_, 5);
+    layout->addWidget(add_);
+    connect(field_, &QLineEdit::textChanged, this, [this] {
+        chosen_ = 0;
+        understand();
+    });
+    connect(field_, &QLineEdit::returnPressed, this, &TypingLine::take);
+    connect(add_, &QPushButton::clicked, this, &TypingLine::take);
+    understand();
+}
+
+void TypingLine::setSpeech(const Speech& speech)
+{
+    speech_ = speech;
+    understand();
+}
+
+void TypingLine::setVessel(std::optional<Vessel> vessel)
+{
+    vessel_ = vessel;
+    understand();
+}
+
+void TypingLine::startTyping(const QString& text)
+{
+    field_->setFocus();
+    field_->setText(field_->text() + text);
+}
+
+void TypingLine::offer(const MaterialPtr& material)
+{
+    const auto parsed = parsePhrase(field_->text().toStdString(), speech_.phraseHabits());
+    QString amount;
+    if (const auto* phrase = std::get_if<Phrase>(&parsed); phrase && phrase->amount)
+        amount = speech_.amountForEditing(*phrase->amount);
+    field_->setFocus();
+    field_->setText(QStringLiteral("%1 %2").arg(amount, QString::fromStdString(material->name)));
+    field_->setCursorPosition(amount.isEmpty() ? 0 : static_cast<int>(amount.size()));
+}
+
+QString TypingLine::understanding() const
+{
+    return said_->text();
+}
+
+void TypingLine::say(const QString& text, bool bad)
+{
+    said_->setText(text);
+    said_->setToolTip(text);
+    QPalette palette = said_->palette();
+    palette.setColor(QPalette::WindowText, bad ? Theme::colours().care : Theme::colours().fine);
+    said_->setPalette(palette);
+    said_->setStyleSheet(QStringLiteral("color: %1").arg(
+        (bad ? Theme::colours().care : Theme::colours().fine).name()));
+    add_->setEnabled(!bad && !text.isEmpty());
+    field_->setAccessibleDescription(text);
+}
+
+void TypingLine::understand()
+{
+    phrase_.reset();
+    matches_.clear();
+    if (field_->text().trimmed().isEmpty()) {
+        say(vessel_ ? tr("goes %1").arg(words::vesselPlace(*vessel_)) : QString(), false);
+        add_->setEnabled(false);
+        return;
+    }
+    const auto parsed = parsePhrase(field_->text().toStdString(), speech_.phraseHabits());
+    if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
+        say(words::phraseFault(*fault), true);
+        return;
+    }
+    phrase_ = std::get<Phrase>(parsed);
+    if (phrase_->materialText.empty()) {
+        say(tr("of what?"), true);
+        return;
+    }
+    matches_ = rankMatches(phrase_->materialText, materials_);
+    if (matches_.empty()) {
+        say(tr("\u201c%1\u201d is not on the shelf").arg(QString::fromStdString(phrase_->materialText)),
+            true);
+        return;
+    }
+    chosen_ = std::min(chosen_, matches_.size() - 1);
+    const Material& material = *materials_[matches_[chosen_].index];
+    const QString name = QString::fromStdString(material.name);
+    const QString more =
+        matches_.size() > 1
+            ? tr(" (%1 of %2, \u2193 for the next)").arg(chosen_ + 1).arg(matches_.size())
+            : QString();
+    if (!phrase_->amount) {
+        say(tr("%1: how much? Type 120 g, 3 % or rest before it").arg(name) + more, true);
+        return;
+    }
+    if (material.isHydroxide()) {
+        if (!statedMass(*phrase_->amount))
+            say(tr("State hydroxide as a mass; its share is set above"), true);
+        else
+            say(tr("%1 of %2, weighed: superfat becomes the result")
+                        .arg(speech_.amount(*phrase_->amount), name) + more, false);
+        return;
+    }
+    const Vessel vessel = phrase_->vessel.value_or(vessel_.value_or(usualVessel(material)));
+    QString text = tr("%1: %2").arg(speech_.amount(*phrase_->amount), name);
+    if (phrase_->frozen)
+        text += tr(", frozen");
+    say(tr("%1, %2").arg(text, words::vesselPlace(vessel)) + more, false);
+}
+
+void TypingLine::take()
+{
+    if (!add_->isEnabled() || !phrase_ || !phrase_->amount || matches_.empty())
+        return;
+    const MaterialPtr material = materials_[matches_[chosen_].index];
+    const Phrase phrase = *phrase_;
+    const Vessel vessel = phrase.vessel.value_or(vessel_.value_or(usualVessel(*material)));
+    field_->clear();
+    if (material->isHydroxide())
+        Q_EMIT hydroxideWanted(material->kind == MaterialKind::SodiumHydroxide,
+                               *statedMass(*phrase.amount));
+    else
+        Q_EMIT lineWanted(material, *phrase.amount, vessel, phrase.frozen);
+}
+
+bool TypingLine::eventFilter(QObject* watched, QEvent* event)
+{
+    if (watched == field_ && event->type() == QEvent::KeyPress) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        if ((key->key() == Qt::Key_Down || key->key() == Qt::Key_Up) && matches_.size() > 1) {
+            const std::size_t step = key->key() == Qt::Key_Down ? 1 : matches_.size() - 1;
+            chosen_ = (chosen_ + step) % matches_.size();
+            understand();
+            return true;
+        }
+        if (key->key() == Qt::Key_Escape) {
+            if (field_->text().isEmpty())
+                Q_EMIT leftTyping();
+            field_->clear();
+            return true;
+        }
+    }
+    return QFrame::eventFilter(watched, event);
+}
+
+} // namespace rhexion

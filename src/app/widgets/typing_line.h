@@ -1,0 +1,61 @@
+// The typing line: "120 g buttermilk frozen". Shows what it understood before Enter; Up and Down choose
+// among the materials that match; says what it did not understand.
+#pragma once
+
+#include <QFrame>
+
+#include "core/formula/phrase.h"
+#include "words/speech.h"
+
+#include <optional>
+
+class QLabel;
+class QLineEdit;
+class QPushButton;
+
+namespace rhexion {
+
+class TypingLine : public QFrame {
+    Q_OBJECT
+public:
+    TypingLine(std::vector<MaterialPtr> materials, QWidget* parent = nullptr);
+
+    void setSpeech(const Speech& speech);
+    // Where the next material goes unless the phrase says so; nothing: where its kind usually goes.
+    void setVessel(std::optional<Vessel> vessel);
+    void startTyping(const QString& text);
+    // Puts a material's name behind whatever amount is typed already.
+    void offer(const MaterialPtr& material);
+    QLineEdit* field() const { return field_; }
+    QString understanding() const;
+
+Q_SIGNALS:
+    void lineWanted(const MaterialPtr& material, const StatedAmount& amount, Vessel vessel,
+                    bool frozen);
+    void hydroxideWanted(bool sodium, Mass weighed);
+    void leftTyping(); // Escape
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void understand();
+    void take();
+    void say(const QString& text, bool bad);
+
+    std::vector<MaterialPtr> materials_;
+    Speech speech_;
+    std::optional<Vessel> vessel_;
+    QLineEdit* field_;
+    QLabel* said_;
+    QPushButton* add_;
+
+    std::optional<Phrase> phrase_;
+    std::vector<Match> matches_;
+    std::size_t chosen_ = 0;
+};
+
+// Where a material usually goes.
+Vessel usualVessel(const Material& material);
+
+} // namespace rhexion

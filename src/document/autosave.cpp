@@ -1,0 +1,117 @@
+#include "document/autosave.h"
+
+#include "document/formula_document.h"
+#include "storage/formula_json.h"
+#include "storage/json_cursor.h"
+
+#include <QDir>
+#include <QFile>
+#include <QJsonDocument>
+#include <QUuid>
+
+#include <algorithm>
+
+namespace rhexion {
+
+namespace {
+constexpr int delayMs = 500;
+const QString format = QStringLiteral("rhexion-recovery");
+} // namespace
+
+Autosave::Autosave(FormulaDocument& document, QString folder, QObject* parent)
+    : QObject(parent), document_(document), folder_(std::move(folder))
+{
+    timer_.setSingleShot(true);
+    timer_.setInterval(delayMs);
+    connect(&timer_, &QTimer::timeout, this, &Autosave::writeNow);
+    connect(&document_, &FormulaDocument::changed, this, &Autosave::later);
+    connect(&document_, &FormulaDocument::dirtyChanged, this, &Autosave::later);
+}
+
+Autosave::~Autosave()
+{
+    // An orderly end has asked about unsaved work already.
+    if (lock_)
+        QFile::remove(file_);
+}
+
+void Autosave::later()
+{
+    if (!timer_.isActive())
+        timer_.start();
+}
+
+bool Autosave::prepare()
+{
+    if (lock_)
+        return true;
+    if (!QDir().mkpath(folder_))
+        return false;
+    file_ = folder_ + QLatin1Char('/') + QUuid::createUuid().toString(QUuid::WithoutBraces) +
+            QStringLiteral(".recovery");
+    auto lock = std::make_unique<QLockFile>(file_ + QStringLiteral(".lock"));
+    lock->setStaleLockTime(0); // only a dead owner makes a lock stale
+    if (!lock->tryLock())
+        return false;
+    lock_ = std::move(lock);
+    return true;
+}
+
+void Autosave::writeNow()
+{
+    timer_.stop();
+    if (!document_.isDirty()) {
+        if (lock_)
+            QFile::remove(file_);
+        return;
+    }
+    if (!prepare()) {
+        Q_EMIT failed(folder_);
+        return;
+    }
+    const QJsonObject root{
+        {"format", format},
+        {"version", 1},
+        {"path", document_.path()},
+        {"at", QDateTime::currentDateTimeUtc().toString(Qt::ISODate)},
+        {"formula", QJsonDocument::fromJson(formulaToJson(document_.formula())).object()}};
+    if (const auto fault = writeWhole(file_, QJsonDocument(root).toJson()))
+        Q_EMIT failed(fault->detail);
+}
+
+QList<RecoveredWork> Autosave::leftBehind() const
+{
+    QList<RecoveredWork> out;
+    const QDir dir(folder_);
+    for (const QFileInfo& info : dir.entryInfoList({QStringLiteral("*.recovery")}, QDir::Files)) {
+        if (info.filePath() == file_)
+            continue;
+        QLockFile lock(info.filePath() + QStringLiteral(".lock"));
+        lock.setStaleLockTime(0);
+        if (!lock.tryLock())
+            continue; // another window is alive and using it
+        QByteArray bytes;
+        if (readBytes(info.filePath(), formulaFileMegabytes, bytes))
+            continue;
+        const JsonText json = parseJson(bytes, format, 1, formulaFileMegabytes);
+        if (json.fault)
+            continue;
+        const auto formula = formulaFromJson(
+            QJsonDocument(json.root.value(QLatin1String("formula")).toObject()).toJson());
+        if (!std::holds_alternative<Formula>(formula))
+            continue;
+        out.append({info.filePath(), json.root.value(QLatin1String("path")).toString(),
+                    QDateTime::fromString(json.root.value(QLatin1String("at")).toString(),
+                                          Qt::ISODate),
+                    std::get<Formula>(formula)});
+    }
+    std::ranges::sort(out, std::ranges::greater{}, &RecoveredWork::at);
+    return out;
+}
+
+void Autosave::discard(const RecoveredWork& work)
+{
+    QFile::remove(work.file);
+}
+
+} // namespace rhexion

@@ -1,0 +1,189 @@
+#include "document/formula_document.h"
+
+#include "document/edit_command.h"
+#include "storage/catalogue.h"
+#include "storage/formula_json.h"
+
+namespace rhexion {
+
+Formula freshFormula()
+{
+    Formula formula;
+    const Catalogue& catalogue = Catalogue::shipped();
+    formula.lye.sodium = catalogue.find("sodium-hydroxide");
+    formula.lye.potassium = catalogue.find("potassium-hydroxide-90");
+    formula.lines.push_back({formula.newId(), catalogue.find("water"), Vessel::LyeJug,
+                             {0.0, AmountUnit::Rest}, false, false});
+    return formula;
+}
+
+FormulaDocument::FormulaDocument(QObject* parent)
+    : QObject(parent), formula_(freshFormula()), result_(reckon(formula_))
+{
+    connect(&history_, &QUndoStack::cleanChanged, this, &FormulaDocument::dirtyChanged);
+}
+
+std::optional<Edit> FormulaDocument::change(const Edit& edit)
+{
+    auto back = rhexion::apply(formula_, edit);
+    if (back)
+        settle();
+    return back;
+}
+
+void FormulaDocument::settle()
+{
+    if (batch_ > 0) {
+        waiting_ = true;
+        return;
+    }
+    result_ = reckon(formula_);
+    Q_EMIT changed();
+}
+
+void FormulaDocument::apply(const Edit& edit, const QString& text)
+{
+    history_.push(new EditCommand(*this, {edit}, text));
+}
+
+void FormulaDocument::apply(const std::vector<Edit>& edits, const QString& text)
+{
+    if (!edits.empty())
+        history_.push(new EditCommand(*this, edits, text));
+}
+
+std::vector<Edit> FormulaDocument::freeingRest(LineId except) const
+{
+    const Line* rest = formula_.makeUp();
+    if (!rest || rest->id == except)
+        return {};
+    const LineReckoned* reckoned = reckoning() ? reckoning()->find(rest->id) : nullptr;
+    // A make-up that has not been reckoned yet holds nothing and goes.
+    if (!reckoned || reckoned->grams <= 0.0)
+        return {RemoveLine{rest->id}};
+    return {SetAmount{rest->id, {std::round(reckoned->grams * 10.0) / 10.0, AmountUnit::Gram}}};
+}
+
+LineId FormulaDocument::addLine(const MaterialPtr& material, const StatedAmount& amount,
+                                Vessel vessel, bool frozen, const QString& text)
+{
+    const LineId id = formula_.lastId + 1;
+    std::vector<Edit> edits;
+    if (amount.unit == AmountUnit::Rest) {
+        // The new liquid takes the whole rest, so the old one leaves it to it.
+        if (const Line* rest = formula_.makeUp())
+            edits.push_back(RemoveLine{rest->id});
+    }
+    edits.push_back(AddLine{{id, material, vessel, amount, frozen, false}, formula_.lines.size()});
+    apply(edits, text);
+    return id;
+}
+
+void FormulaDocument::setAmount(LineId line, const StatedAmount& amount, const QString& text)
+{
+    std::vector<Edit> edits;
+    if (amount.unit == AmountUnit::Rest)
+        edits = freeingRest(line);
+    edits.push_back(SetAmount{line, amount});
+    apply(edits, text);
+}
+
+void FormulaDocument::setFixedHydroxide(bool sodium, Mass weighed, const QString& text)
+{
+    LyeSettings lye = formula_.lye;
+    if (!lye.fixed) {
+        const Reckoning* r = reckoning();
+        lye.fixed = FixedHydroxide{Mass::grams(r ? r->sodium.weighedGrams : 0.0),
+                                   Mass::grams(r ? r->potassium.weighedGrams : 0.0)};
+    }
+    (sodium ? lye.fixed->sodium : lye.fixed->potassium) = weighed;
+    apply(SetLye{SettingField::Fixed, lye}, text);
+}
+
+void FormulaDocument::reset(const Formula& formula, const QString& path)
+{
+    formula_ = formula;
+    path_ = path;
+    recovered_ = false;
+    history_.clear();
+    settle();
+    Q_EMIT pathChanged();
+    Q_EMIT dirtyChanged();
+}
+
+void FormulaDocument::resetRecovered(const Formula& formula, const QString& path)
+{
+    reset(formula, path);
+    recovered_ = true; // not on disk yet, though there is nothing to undo
+    Q_EMIT dirtyChanged();
+}
+
+std::optional<FileFault> FormulaDocument::open(const QString& path)
+{
+    auto read = readFormulaFile(path);
+    if (auto* fault = std::get_if<FileFault>(&read))
+        return std::move(*fault);
+    reset(std::get<Formula>(read), path);
+    return std::nullopt;
+}
+
+std::optional<FileFault> FormulaDocument::save(const QString& path)
+{
+    if (auto fault = writeFormulaFile(path, formula_))
+        return fault;
+    recovered_ = false;
+    path_ = path;
+    history_.setClean();
+    Q_EMIT pathChanged();
+    Q_EMIT dirtyChanged();
+    return std::nullopt;
+}
+
+// EditCommand ---------------------------------------------------------------------------------
+
+EditCommand::EditCommand(FormulaDocument& document, std::vector<Edit> edits, const QString& text)
+    : QUndoCommand(text), document_(document), forward_(std::move(edits))
+{
+}
+
+void EditCommand::run(const std::vector<Edit>& edits, std::vector<Edit>& inverse)
+{
+    const Formula before = document_.formula_;
+    inverse.clear();
+    ++document_.batch_;
+    for (const Edit& edit : edits)
+        if (auto back = document_.change(edit))
+            inverse.insert(inverse.begin(), std::move(*back));
+    --document_.batch_;
+    setObsolete(before == document_.formula_);
+    if (document_.waiting_ && document_.batch_ == 0) {
+        document_.waiting_ = false;
+        document_.settle();
+    }
+}
+
+void EditCommand::redo()
+{
+    run(forward_, backward_);
+}
+
+void EditCommand::undo()
+{
+    std::vector<Edit> ignored;
+    run(backward_, ignored);
+    setObsolete(false);
+}
+
+bool EditCommand::mergeWith(const QUndoCommand* other)
+{
+    const auto* later = static_cast<const EditCommand*>(other);
+    // Only typing runs together; each other change is a step the maker may want to go back to.
+    if (forward_.size() != 1 || later->forward_.size() != 1 ||
+        !std::holds_alternative<SetText>(forward_.front()) ||
+        !touchSameField(forward_.front(), later->forward_.front()))
+        return false;
+    forward_ = later->forward_;
+    return true;
+}
+
+} // namespace rhexion

@@ -1,0 +1,70 @@
+// The open formula: undoable edits, the reckoning after each, and where it is kept on disk.
+#pragma once
+
+#include <QObject>
+#include <QString>
+#include <QUndoStack>
+
+#include "core/formula/edit.h"
+#include "core/reckoning/reckon.h"
+#include "storage/file_fault.h"
+
+#include <vector>
+
+namespace rhexion {
+
+class FormulaDocument : public QObject {
+    Q_OBJECT
+public:
+    explicit FormulaDocument(QObject* parent = nullptr);
+
+    const Formula& formula() const { return formula_; }
+    // The reckoning of the formula as it is now, or why there is none.
+    const Reckoning* reckoning() const { return std::get_if<Reckoning>(&result_); }
+    const Refusal* refusal() const { return std::get_if<Refusal>(&result_); }
+    QUndoStack& history() { return history_; }
+    const QUndoStack& history() const { return history_; }
+    bool isDirty() const { return !history_.isClean() || recovered_; }
+    QString path() const { return path_; }
+
+    // One edit is one step of undo; the second form makes several one step. An edit that would change
+    // nothing leaves no step behind.
+    void apply(const Edit& edit, const QString& text);
+    void apply(const std::vector<Edit>& edits, const QString& text);
+
+    // Adds a material with an amount; a line that was the rest is first given its present grams.
+    LineId addLine(const MaterialPtr& material, const StatedAmount& amount, Vessel vessel,
+                   bool frozen, const QString& text);
+    void setAmount(LineId line, const StatedAmount& amount, const QString& text);
+    void setFixedHydroxide(bool sodium, Mass weighed, const QString& text);
+
+    // Replaces the whole document; history starts anew.
+    void reset(const Formula& formula, const QString& path);
+    void resetRecovered(const Formula& formula, const QString& path);
+    std::optional<FileFault> open(const QString& path);
+    std::optional<FileFault> save(const QString& path);
+
+Q_SIGNALS:
+    void changed();     // formula and reckoning are both new
+    void dirtyChanged();
+    void pathChanged();
+
+private:
+    friend class EditCommand;
+    std::optional<Edit> change(const Edit& edit);
+    void settle();
+    std::vector<Edit> freeingRest(LineId except) const;
+
+    Formula formula_;
+    ReckonResult result_;
+    QUndoStack history_;
+    QString path_;
+    bool recovered_ = false;
+    int batch_ = 0; // depth of grouped edits; views hear once, at the end
+    bool waiting_ = false;
+};
+
+// A formula as a new one begins: both hydroxides chosen, plain water as the rest.
+Formula freshFormula();
+
+} // namespace rhexion

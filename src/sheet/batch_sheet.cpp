@@ -1,0 +1,207 @@
+#include "sheet/batch_sheet.h"
+
+#include "core/makeday/plan.h"
+#include "words/words.h"
+
+#include <QAbstractTextDocumentLayout>
+#include <QBuffer>
+#include <QCoreApplication>
+#include <QFontDatabase>
+#include <QPainter>
+#include <QPdfWriter>
+#include <QSaveFile>
+#include <QTextDocument>
+
+namespace rhexion {
+
+namespace {
+
+QString tr(const char* text)
+{
+    return QCoreApplication::translate("Sheet", text);
+}
+
+QString cell(const QString& text, const char* extra = "")
+{
+    return QStringLiteral("<td %1>%2</td>").arg(QString::fromLatin1(extra), text.toHtmlEscaped());
+}
+
+QString blank(const QString& label)
+{
+    return QStringLiteral("<td width='25%'>%1<br>&nbsp;<br>_____________</td>")
+        .arg(label.toHtmlEscaped());
+}
+
+} // namespace
+
+BatchSheet::BatchSheet(const Formula& formula, const Reckoning& reckoning, const Speech& speech)
+    : f_(formula), r_(reckoning), s_(speech)
+{
+}
+
+QString BatchSheet::weighRows() const
+{
+    QString out;
+    const auto row = [&](const QString& name, double grams, const QString& note) {
+        out += QStringLiteral("<tr>%1%2%3<td>________</td></tr>")
+                   .arg(cell(name), cell(s_.mass(grams), "align='right'"), cell(note));
+    };
+    for (const Vessel vessel : allVessels) {
+        bool any = false;
+        const auto head = [&] {
+            if (!any)
+                out += QStringLiteral("<tr><td colspan='4' class='vessel'>%1</td></tr>")
+                           .arg(words::vesselName(vessel).toHtmlEscaped());
+            any = true;
+        };
+        for (std::size_t i = 0; i < f_.lines.size(); ++i) {
+            const Line& line = f_.lines[i];
+            if (line.vessel != vessel || r_.lines[i].grams <= 0.0)
+                continue;
+            head();
+            QString note = line.frozen ? tr("frozen") : QString();
+            if (line.amount.unit == AmountUnit::Rest)
+                note = note.isEmpty() ? tr("the rest") : tr("the rest, frozen");
+            row(QString::fromStdString(line.material->name), r_.lines[i].grams, note);
+        }
+        if (vessel != Vessel::LyeJug)
+            continue;
+        head();
+        if (r_.hasJugWater && r_.jugWaterGrams > 0.0)
+            row(tr("Water for the jug"), r_.jugWaterGrams, {});
+        for (const bool sodium : {true, false}) {
+            const HydroxideReckoned& h = sodium ? r_.sodium : r_.potassium;
+            const MaterialPtr& m = sodium ? f_.lye.sodium : f_.lye.potassium;
+            const Part part = sodium ? Part::SodiumHydroxide : Part::PotassiumHydroxide;
+            if (h.weighedGrams > 0.0)
+                row(words::hydroxideName(sodium), h.weighedGrams,
+                    tr("purity %1").arg(s_.percent(m->part(part).range.typical(), 0)));
+        }
+    }
+    return out;
+}
+
+QString BatchSheet::stepItems() const
+{
+    QString out;
+    for (const DayStep& step : planDay(f_, r_).steps) {
+        if (step.target.what != WeighTarget::What::None || step.kind == DayStepKind::Prepare)
+            continue;
+        out += QStringLiteral("<li><b>%1.</b> %2</li>")
+                   .arg(words::dayStepTitle(step, f_).toHtmlEscaped(),
+                        words::dayStepAdvice(step, f_, r_, s_).toHtmlEscaped());
+    }
+    return out;
+}
+
+QString BatchSheet::html() const
+{
+    QString cautions;
+    for (const Caution& c : r_.cautions)
+        cautions += QStringLiteral("<li><b>%1: %2.</b> %3</li>")
+                        .arg(words::severityName(c.severity).toHtmlEscaped(),
+                             words::cautionTitle(c, f_, s_).toHtmlEscaped(),
+                             words::cautionReason(c, f_, s_).toHtmlEscaped());
+    QString maker = QString::fromStdString(f_.maker);
+    if (!maker.isEmpty())
+        maker += QStringLiteral(" \u00B7 ");
+    const bool negative = !f_.lye.fixed && f_.lye.superfat < 0.0;
+    const QString figures =
+        tr("True superfat %1 (%2 to %3) \u00B7 batch strength %4 (water to lye %5) \u00B7 jug strength %6 "
+           "\u00B7 stated as %7")
+            .arg(s_.percent(r_.superfatTrue), s_.percent(r_.superfatTrueLow),
+                 s_.percent(r_.superfatTrueHigh), s_.percent(r_.pure.strength),
+                 s_.ratio(r_.pure.ratio), s_.percent(r_.jugStrength.value_or(0.0)),
+                 words::liquidStatement(f_.liquid, s_));
+    QString html = QStringLiteral(
+        "<style>td{padding:1px 8px 1px 0} .vessel{font-weight:600;padding-top:5px}"
+        " h1{margin:0} h2{margin:8px 0 2px 0} p{margin:3px 0} li{margin:1px 0}</style>");
+    html += QStringLiteral("<h1>%1</h1><p>%2%3</p>")
+                .arg(QString::fromStdString(f_.name).toHtmlEscaped(), maker.toHtmlEscaped(),
+                     tr("Batch sheet \u00B7 %1 of batter").arg(s_.mass(r_.batterGrams)).toHtmlEscaped());
+    if (negative)
+        html += QStringLiteral("<p><b>%1</b></p>")
+                    .arg(tr("NOT FOR SKIN: superfat is set below 0.").toHtmlEscaped());
+    html += QStringLiteral("<p>%1</p><p>%2</p>").arg(words::safety().toHtmlEscaped(), words::firstAid().toHtmlEscaped());
+    html += QStringLiteral("<h2>%1</h2><table width='100%'>%2</table>").arg(tr("Weigh").toHtmlEscaped(), weighRows());
+    html += QStringLiteral("<p>%1</p>").arg(figures.toHtmlEscaped());
+    if (!cautions.isEmpty())
+        html += QStringLiteral("<h2>%1</h2><ul>%2</ul>").arg(tr("Cautions").toHtmlEscaped(), cautions);
+    html += QStringLiteral("<h2>%1</h2><ol>%2</ol>").arg(tr("Order of work").toHtmlEscaped(), stepItems());
+    html += QStringLiteral("<h2>%1</h2><table width='100%'><tr>%2%3%4%5</tr><tr>%6%7%8%9</tr></table>")
+                .arg(tr("Readings").toHtmlEscaped(), blank(tr("Date and maker")), blank(tr("Jug, hottest")),
+                     blank(tr("Jug at joining")), blank(tr("Pot at joining")), blank(tr("Trace after")),
+                     blank(tr("Unmoulded")), blank(tr("Cut")), blank(tr("What happened")));
+    if (!f_.notes.empty())
+        html += QStringLiteral("<p>%1</p>").arg(QString::fromStdString(f_.notes).left(600).toHtmlEscaped());
+    html += QStringLiteral("<p>%1</p>").arg(words::localLaw().toHtmlEscaped());
+    return html;
+}
+
+bool BatchSheet::draw(QPagedPaintDevice& device) const
+{
+    QPainter painter(&device);
+    const QRectF page(0, 0, device.width(), device.height());
+    const double dots = device.logicalDpiY() / 72.0; // device dots in a point
+    QTextDocument document;
+    document.documentLayout()->setPaintDevice(&device);
+    document.setDocumentMargin(0);
+    const QString text = html();
+    bool fits = false;
+    for (double points = 10.0; points >= 5.9 && !fits; points -= 0.5) {
+        QFont font(QStringLiteral("Rhexion Sans"));
+        font.setPointSizeF(points);
+        document.setDefaultFont(font);
+        document.setHtml(text);
+        document.setTextWidth(page.width());
+        fits = document.size().height() <= page.height();
+    }
+    if (fits) {
+        document.drawContents(&painter);
+    } else {
+        document.setPageSize(page.size() - QSizeF(0, 12 * dots));
+        for (int number = 0; number < document.pageCount(); ++number) {
+            if (number > 0)
+                device.newPage();
+            painter.save();
+            painter.translate(0, -number * document.pageSize().height());
+            document.drawContents(&painter, QRectF(0, number * document.pageSize().height(),
+                                                   page.width(), document.pageSize().height()));
+            painter.restore();
+        }
+    }
+    return fits;
+}
+
+std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formula,
+                                       const Reckoning& reckoning, const Speech& speech)
+{
+    QSaveFile file(path);
+    if (!file.open(QIODevice::WriteOnly))
+        return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
+    {
+        QPdfWriter writer(&buffer);
+        writer.setPageSize(QPageSize(QPageSize::A4));
+        writer.setPageMargins(QMarginsF(14, 12, 14, 12), QPageLayout::Millimeter);
+        writer.setTitle(QString::fromStdString(formula.name));
+        writer.setCreator(QStringLiteral("Rhexion"));
+        BatchSheet(formula, reckoning, speech).draw(writer);
+    }
+    if (file.write(buffer.data()) != buffer.size() || !file.commit())
+        return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};
+    return std::nullopt;
+}
+
+bool loadShippedFonts()
+{
+    bool all = true;
+    for (const char* weight : {"Regular", "Medium", "SemiBold"})
+        all = QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/RhexionSans-%1.otf")
+                                                    .arg(QString::fromLatin1(weight))) >= 0 &&
+              all;
+    return all;
+}
+
+} // namespace rhexion

@@ -1,0 +1,39 @@
+// The batch sheet: one page with what to weigh by vessel, the order of steps, cautions and blanks for
+// readings. Screen, print and command line all draw this one.
+#pragma once
+
+#include <QString>
+
+#include "core/reckoning/reckon.h"
+#include "storage/file_fault.h"
+#include "words/speech.h"
+
+class QPagedPaintDevice;
+
+namespace rhexion {
+
+class BatchSheet {
+public:
+    BatchSheet(const Formula& formula, const Reckoning& reckoning, const Speech& speech);
+
+    QString html() const;
+    // Draws the page, in type as large as lets everything fit; false if even the smallest does not
+    // fit on one page, in which case it runs on to a second.
+    bool draw(QPagedPaintDevice& device) const;
+
+private:
+    QString weighRows() const;
+    QString stepItems() const;
+
+    const Formula& f_;
+    const Reckoning& r_;
+    Speech s_;
+};
+
+std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formula,
+                                       const Reckoning& reckoning, const Speech& speech);
+
+// The shipped typeface; true when it was found in the program.
+bool loadShippedFonts();
+
+} // namespace rhexion

@@ -1,0 +1,44 @@
+// rhexion-sheet FILE OUT UNIT: writes the batch sheet for rhexion-cli, with no display.
+#include "core/reckoning/reckon.h"
+#include "sheet/batch_sheet.h"
+#include "storage/formula_json.h"
+#include "words/words.h"
+
+#include <QGuiApplication>
+
+#include <cstdio>
+
+using namespace rhexion;
+
+int main(int argc, char** argv)
+{
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    QGuiApplication app(argc, argv);
+    const QStringList args = app.arguments();
+    if (args.size() != 4) {
+        std::fputs("rhexion-sheet is called by rhexion-cli sheet FILE --pdf OUT\n", stderr);
+        return 2;
+    }
+    const auto fail = [](const QString& place, const QString& why) {
+        std::fputs(qPrintable(QStringLiteral("%1: %2\n").arg(place, why)), stderr);
+        return 1;
+    };
+    loadShippedFonts();
+    Habits habits;
+    if (args[3] == QLatin1String("oz"))
+        habits.massUnit = AmountUnit::Ounce;
+    else if (args[3] == QLatin1String("lb"))
+        habits.massUnit = AmountUnit::Pound;
+    const Speech speech(habits);
+    const auto read = readFormulaFile(args[1]);
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        return fail(args[1], words::fileFault(*fault));
+    const Formula& formula = std::get<Formula>(read);
+    const ReckonResult result = reckon(formula);
+    if (const auto* refusal = std::get_if<Refusal>(&result))
+        return fail(args[1], words::refusal(*refusal, speech));
+    if (const auto fault =
+            writeSheetPdf(args[2], formula, std::get<Reckoning>(result), speech))
+        return fail(args[2], words::fileFault(*fault));
+    return 0;
+}
