@@ -242,6 +242,8 @@ void MainWindow::goTo(Place place)
         journalPage_->reload();
     pages_->setCurrentIndex(place);
     rail_[place]->setChecked(true);
+    if (place == Bench)
+        bench_->focusTyping();
 }
 
 void MainWindow::setHabits(const Habits& habits)

@@ -28,6 +28,7 @@ public:
     {
         window_.resize(1280, 800);
         QApplication::sendPostedEvents();
+        QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
         QApplication::processEvents();
         const QString path = folder_.filePath(name + QStringLiteral(".png"));
         if (window_.grab().save(path))

@@ -65,6 +65,8 @@ QVariant BatchesModel::data(const QModelIndex& index, int role) const
 
 QVariant BatchesModel::headerData(int section, Qt::Orientation orientation, int role) const
 {
+    if (role == Qt::TextAlignmentRole && section == Superfat)
+        return int(Qt::AlignRight | Qt::AlignVCenter);
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole)
         return {};
     switch (section) {

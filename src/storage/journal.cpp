@@ -127,12 +127,13 @@ std::variant<std::unique_ptr<Journal>, FileFault> Journal::open(const QString& p
 {
     static QAtomicInteger<int> number;
     const QString name = QStringLiteral("journal%1").arg(number.fetchAndAddRelaxed(1));
-    QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name);
-    db.setDatabaseName(path);
     std::unique_ptr<Journal> journal(new Journal(name));
-    if (!db.isValid() || !db.open())
-        return FileFault{Code::CannotOpen, path, db.lastError().databaseText()};
-    db = {};
+    {
+        QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name);
+        db.setDatabaseName(path);
+        if (!db.isValid() || !db.open())
+            return FileFault{Code::CannotOpen, path, db.lastError().databaseText()};
+    }
     if (auto fault = journal->migrate(path))
         return *fault;
     return journal;

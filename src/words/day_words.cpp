@@ -33,7 +33,7 @@ QString dayStepTitle(const DayStep& step, const Formula& formula)
         const QString name = targetName(step.target, formula);
         const Line* line =
             step.target.what == WeighTarget::What::Line ? formula.find(step.target.line) : nullptr;
-        return line && line->frozen ? tr("Weigh %1, frozen").arg(name) : tr("Weigh %1").arg(name);
+        return line && line->frozen ? tr("%1, frozen").arg(name) : name;
     }
     case DayStepKind::DissolveFirst: return tr("Dissolve acid, sugar and salt in the jug\u2019s liquid");
     case DayStepKind::LyeIntoLiquid: return tr("Lye into the liquid");
@@ -91,14 +91,14 @@ QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech)
     const QString name = targetName(mend.target, bowl);
     switch (mend.kind) {
     case DayMendKind::TakeOut:
-        return tr("Take %1 of %2 out again, if it still can be.").arg(speech.mass(mend.grams), name);
-    case DayMendKind::AddMore: return tr("Add %1 more of %2.").arg(speech.mass(mend.grams), name);
+        return tr("%1: take %2 out again, if it still can be.").arg(name, speech.mass(mend.grams));
+    case DayMendKind::AddMore: return tr("%1: add %2 more.").arg(name, speech.mass(mend.grams));
     case DayMendKind::AddOil:
-        return tr("Or add %1 of %2 to take up the lye.").arg(speech.mass(mend.grams), name);
+        return tr("%1: or add %2, to take up the lye.").arg(name, speech.mass(mend.grams));
     case DayMendKind::AddHydroxide:
-        return tr("Or add %1 of %2, dissolved first in %3 of water.")
-            .arg(speech.mass(mend.grams), name, speech.mass(mend.withWaterGrams));
-    case DayMendKind::AddWater: return tr("Add %1 of water.").arg(speech.mass(mend.grams));
+        return tr("%1: or add %2, dissolved first in %3 of water.")
+            .arg(name, speech.mass(mend.grams), speech.mass(mend.withWaterGrams));
+    case DayMendKind::AddWater: return tr("Water: with that, %1 brings the strength back.").arg(speech.mass(mend.grams));
     }
     return {};
 }

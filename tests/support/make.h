@@ -6,6 +6,8 @@
 #include <cmath>
 #include <limits>
 
+#include <QMetaType>
+
 namespace rhexion::test {
 
 inline Figure figure(double value)
@@ -109,3 +111,5 @@ inline Formula twoOils()
 }
 
 } // namespace rhexion::test
+
+Q_DECLARE_METATYPE(rhexion::MaterialPtr)

@@ -18,15 +18,18 @@ QString tr(const char* text)
 Account alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
 {
     Account account;
-    account.name = tr("Alkali");
+    account.name = tr("Lye");
+    account.spare = 1.13; // room to say what is kept back
     Bar& called = account.bars[0];
     called.name = tr("called for");
     double total = 0.0;
+    // In grams of this lye as weighed, since that is what a maker holds in the hand.
+    const auto lye = [&](double mol) { return s.mass(mol * r.weighedPerMol); };
     const auto add = [&](std::size_t i, double mol, Matter matter, const QString& name, Rule rule) {
         if (mol <= 0.0)
             return;
         total += mol;
-        called.segments.push_back({name, s.moles(mol), matter, mol, f.lines[i].id, rule});
+        called.segments.push_back({name, tr("%1 of lye").arg(lye(mol)), matter, mol, f.lines[i].id, rule});
     };
     const auto nameAt = [&](std::size_t i) {
         return QString::fromStdString(f.lines[i].material->name);
@@ -41,23 +44,23 @@ Account alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
     for (std::size_t i = 0; i < f.lines.size(); ++i)
         add(i, r.lines[i].acidMol, Matter::Acid, tr("acid of %1").arg(nameAt(i)),
             Rule::AcidDemand);
-    called.total = s.moles(total);
+    called.total = lye(total);
     called.low = r.demandLow;
     called.high = r.demandHigh;
 
     Bar& supplied = account.bars[1];
     supplied.name = tr("supplied");
-    supplied.total = s.moles(r.hydroxideMol);
+    supplied.total = lye(r.hydroxideMol);
     for (const bool sodium : {true, false}) {
         const HydroxideReckoned& h = sodium ? r.sodium : r.potassium;
         if (h.mol > 0.0)
-            supplied.segments.push_back({words::hydroxideName(sodium), s.moles(h.mol),
+            supplied.segments.push_back({words::hydroxideName(sodium), s.mass(h.weighedGrams),
                                          Matter::Alkali, h.mol, 0,
                                          sodium ? Rule::SodiumWeighed : Rule::PotassiumWeighed});
     }
     const double kept = total - r.hydroxideMol;
     if (kept > 0.0)
-        supplied.segments.push_back({tr("kept back as superfat"), s.moles(kept), Matter::Fat, kept,
+        supplied.segments.push_back({tr("kept back"), tr("%1 of lye, so that fat stays free").arg(lye(kept)), Matter::Fat, kept,
                                      0, Rule::SuperfatOnOils, true});
     return account;
 }
@@ -114,7 +117,7 @@ double Account::scale() const
             sum += segment.value;
         most = std::max({most, sum, bar.high});
     }
-    return most > 0.0 ? most : 1.0;
+    return most > 0.0 ? most * spare : 1.0;
 }
 
 std::vector<Account> accountsOf(const Formula& formula, const Reckoning& reckoning,

@@ -32,6 +32,7 @@ struct Bar {
 
 struct Account {
     QString name;
+    double spare = 1.0; // scale beyond the longest bar
     Bar bars[2]; // called for or wanted; supplied or brought by
     double scale() const;
 };

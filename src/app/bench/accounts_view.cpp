@@ -107,6 +107,11 @@ void AccountsView::paintBar(QPainter& painter, std::size_t account, std::size_t 
         const QFontMetrics metrics = painter.fontMetrics();
         const double room = rect.width() - 12;
         const QString text = metrics.elidedText(segment.name, Qt::ElideRight, int(room));
+        if (segment.gap && i + 1 == what.segments.size() && room <= 34) {
+            painter.setPen(c.muted);
+            painter.drawText(QRectF(rect.right() + 5, rect.top(), area.right() - rect.right(), barHeight),
+                             Qt::AlignLeft | Qt::AlignVCenter, segment.name);
+        }
         // A name is worth writing only if most of it can be read, on a quiet ground of its own.
         if (room > 34 && text.size() > 4) {
             const double textWidth = metrics.horizontalAdvance(text);

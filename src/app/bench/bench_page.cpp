@@ -7,6 +7,7 @@
 #include "app/bench/vessel_panel.h"
 #include "app/bench/working_panel.h"
 #include "app/theme/theme.h"
+#include "app/widgets/figure_row.h"
 #include "app/widgets/typing_line.h"
 #include "core/reckoning/contents.h"
 #include "document/formula_document.h"
@@ -27,7 +28,7 @@ namespace rhexion {
 
 namespace {
 constexpr int sideWidth = 318;
-constexpr int sideWidthReading = 440;
+constexpr int sideWidthReading = 424;
 } // namespace
 
 BenchPage::BenchPage(FormulaDocument& document, QWidget* parent)
@@ -83,6 +84,7 @@ BenchPage::BenchPage(FormulaDocument& document, QWidget* parent)
         document_.setFixedHydroxide(sodium, weighed,
                                     tr("Weigh %1").arg(words::hydroxideName(sodium)));
     });
+    connect(typing_, &TypingLine::shelfWanted, this, &BenchPage::showShelf);
     connect(typing_, &TypingLine::leftTyping, this, [this] { panels_.front()->list()->setFocus(); });
     connect(accounts_, &AccountsView::lineLit, this, [this](LineId line) {
         for (VesselPanel* p : panels_)
@@ -156,6 +158,17 @@ QWidget* BenchPage::buildVessels()
             row->addWidget(p, 1);
     }
     row->addLayout(late, 1);
+    const std::pair<FigureRow**, Rule> rows[] = {{&jugSodium_, Rule::SodiumWeighed},
+                                                 {&jugPotassium_, Rule::PotassiumWeighed},
+                                                 {&jugWater_, Rule::JugWater}};
+    for (const auto& [place, rule] : rows) {
+        *place = new FigureRow(box);
+        (*place)->setCompact();
+        (*place)->setTint(Theme::of(Matter::Alkali));
+        panel(Vessel::LyeJug)->addOnTop(*place);
+        connect(*place, &FigureRow::clicked, this, [this, r = rule] { showWorking(r, 0); });
+    }
+    jugWater_->setTint(QColor());
     return box;
 }
 
@@ -254,20 +267,16 @@ void BenchPage::refresh()
         p->setFull(fullest * 1.25);
         p->refresh();
     }
-    QString jug;
-    if (r && r->jugStrength) {
-        QStringList lye;
-        for (const bool sodium : {true, false}) {
-            const double grams = (sodium ? r->sodium : r->potassium).weighedGrams;
-            if (grams > 0.0)
-                lye << tr("%1 %2").arg(speech_.mass(grams), words::hydroxideName(sodium).toLower());
-        }
-        if (r->hasJugWater)
-            lye << tr("%1 water").arg(speech_.mass(r->jugWaterGrams));
-        jug = tr("Jug strength %1").arg(speech_.percent(*r->jugStrength)) + QLatin1Char('\n') +
-              tr("with %1").arg(lye.join(QStringLiteral(",\n")));
-    }
-    panel(Vessel::LyeJug)->setSummary(jug);
+    const auto inJug = [&](FigureRow* row, const QString& what, double grams) {
+        row->setVisible(r && grams > 0.0);
+        row->set(what, speech_.mass(grams));
+    };
+    inJug(jugSodium_, words::hydroxideName(true), r ? r->sodium.weighedGrams : 0.0);
+    inJug(jugPotassium_, words::hydroxideName(false), r ? r->potassium.weighedGrams : 0.0);
+    inJug(jugWater_, tr("Water for the jug"), r ? r->jugWaterGrams : 0.0);
+    panel(Vessel::LyeJug)->setSummary(
+        r && r->jugStrength ? tr("Jug strength %1").arg(speech_.percent(*r->jugStrength))
+                            : QString());
     panel(Vessel::OilPot)->setSummary(
         r ? tr("%1 of oils\nsuperfat on them %2")
                 .arg(speech_.mass(r->oilsGrams), speech_.percent(r->superfatOnOils))

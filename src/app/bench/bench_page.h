@@ -16,6 +16,7 @@ class QStackedWidget;
 namespace rhexion {
 
 class AccountsView;
+class FigureRow;
 class FiguresPanel;
 class FormulaDocument;
 class SettingsStrip;
@@ -57,6 +58,9 @@ private:
     SettingsStrip* strip_;
     TypingLine* typing_;
     std::vector<VesselPanel*> panels_;
+    FigureRow* jugSodium_;
+    FigureRow* jugPotassium_;
+    FigureRow* jugWater_;
     AccountsView* accounts_;
     QStackedWidget* side_;
     FiguresPanel* figures_;

@@ -59,7 +59,9 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, QWidget* parent)
     scroll_->setFrameShape(QFrame::NoFrame);
     scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll_->setFocusPolicy(Qt::NoFocus);
+    scroll_->viewport()->setAutoFillBackground(false);
     auto* inner = new QWidget(scroll_);
+    inner->setObjectName(QStringLiteral("clear"));
     cautions_ = new QVBoxLayout(inner);
     cautions_->setContentsMargins(0, 0, 6, 0);
     cautions_->setSpacing(8);
@@ -128,8 +130,10 @@ void FiguresPanel::refreshFigures(const Reckoning& r)
 void FiguresPanel::refreshCautions()
 {
     while (QLayoutItem* item = cautions_->takeAt(0)) {
-        if (item->widget())
-            item->widget()->deleteLater();
+        if (QWidget* old = item->widget()) {
+            old->hide(); // its button may be what was pressed, so it goes a little later
+            old->deleteLater();
+        }
         delete item;
     }
     const Reckoning* r = document_.reckoning();

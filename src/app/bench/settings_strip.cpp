@@ -12,6 +12,7 @@
 #include <QMenu>
 #include <QSignalBlocker>
 #include <QToolButton>
+#include <QWidgetAction>
 #include <QVBoxLayout>
 
 namespace rhexion {
@@ -34,6 +35,7 @@ QWidget* labelled(const QString& name, std::initializer_list<QWidget*> fields, Q
         row->addWidget(field);
         field->setAccessibleName(name);
     }
+    row->addStretch();
     column->addLayout(row);
     if (label)
         *label = title;
@@ -72,6 +74,9 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
          {HiddenFatSchool::Ignore, HiddenFatSchool::Surely, HiddenFatSchool::Typical})
         hidden_->addItem(words::hiddenFatSchool(school));
     hidden_->setItemText(0, tr("not counted"));
+    hidden_->setItemText(1, tr("surely there"));
+    hidden_->setItemText(2, tr("typical"));
+    hidden_->setFixedWidth(142);
     hidden_->setToolTip(tr("The fat in milk, egg or coconut milk: left out, what is surely there, or "
                            "its typical figure."));
     oils_ = new NumberField(QString(), 1, false);
@@ -81,14 +86,15 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     more_->setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
     menu_ = new QMenu(more_);
     more_->setMenu(menu_);
-    for (NumberField* field : {superfat_, potassium_, liquid_, jug_})
-        field->setFixedWidth(76);
+    for (NumberField* field : {superfat_, potassium_, jug_})
+        field->setFixedWidth(72);
+    liquid_->setFixedWidth(86);
     oils_->setFixedWidth(92);
-    how_->setFixedWidth(134);
+    how_->setFixedWidth(132);
 
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(12, 4, 8, 6);
-    layout->setSpacing(14);
+    layout->setSpacing(12);
     layout->addWidget(labelled(tr("Superfat"), {superfat_}, &superfatName_));
     layout->addWidget(labelled(tr("Potassium lye"), {potassium_}));
     layout->addWidget(labelled(tr("Liquid stated as"), {how_, liquid_}));
@@ -197,6 +203,19 @@ void SettingsStrip::refresh()
     oils_->setValue(statedIn(f.oilsTotal, speech_.habits().massUnit).value);
 }
 
+void SettingsStrip::setPurity(bool sodium, double purity)
+{
+    LyeSettings lye = document_.formula().lye;
+    MaterialPtr& material = sodium ? lye.sodium : lye.potassium;
+    const auto changed = withPurity(*material, purity);
+    if (!changed) {
+        Q_EMIT refused(tr("A purity must lie above 0 and at most 100 %."));
+        return;
+    }
+    material = std::make_shared<const Material>(*changed);
+    setLye(lye, int(sodium ? SettingField::Sodium : SettingField::Potassium), tr("Set purity"));
+}
+
 void SettingsStrip::buildMenu()
 {
     menu_->clear();
@@ -240,6 +259,28 @@ void SettingsStrip::buildMenu()
             l.jugCelsius = celsius;
             setLiquid(l, int(SettingField::JugTemperature), tr("Set the jug\u2019s temperature"));
         });
+    const std::pair<bool, std::vector<double>> purities[] = {{true, {1.0, 0.99, 0.98, 0.97}},
+                                                             {false, {1.0, 0.95, 0.9, 0.88, 0.85}}};
+    for (const auto& [sodium, values] : purities) {
+        const MaterialPtr& material = sodium ? f.lye.sodium : f.lye.potassium;
+        const Part part = sodium ? Part::SodiumHydroxide : Part::PotassiumHydroxide;
+        if (!material)
+            continue;
+        const double now = material->part(part).range.typical();
+        QMenu* purity = menu_->addMenu(sodium ? tr("Purity of the sodium lye")
+                                              : tr("Purity of the potassium lye"));
+        for (const double value : values)
+            choice(purity, speech_.percent(value, 0), std::abs(now - value) < 1e-6,
+                   [this, is = sodium, value] { setPurity(is, value); });
+        auto* field = new NumberField(QStringLiteral("%"), 2, false, purity);
+        field->setSpeech(speech_);
+        field->setValue(now * 100.0);
+        connect(field, &NumberField::entered, this,
+                [this, is = sodium](std::optional<double> v) { setPurity(is, *v / 100.0); });
+        auto* action = new QWidgetAction(purity);
+        action->setDefaultWidget(field);
+        purity->addAction(action);
+    }
     menu_->addSeparator();
     QAction* free = menu_->addAction(tr("Let superfat decide the lye again"), this, [this] {
         LyeSettings lye = document_.formula().lye;

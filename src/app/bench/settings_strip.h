@@ -31,6 +31,7 @@ private:
     void refresh();
     void setLiquid(const LiquidSettings& liquid, int field, const QString& text);
     void setLye(const LyeSettings& lye, int field, const QString& text);
+    void setPurity(bool sodium, double purity);
     void buildMenu();
 
     FormulaDocument& document_;

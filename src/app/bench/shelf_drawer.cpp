@@ -74,7 +74,9 @@ void ShelfDrawer::describe()
         return;
     }
     QStringList lines;
-    lines << words::kindName(m->kind) +
+    QString kind = words::kindName(m->kind);
+    kind.front() = kind.front().toUpper();
+    lines << kind +
                  (m->note.empty() ? QString() : QStringLiteral(". ") + QString::fromStdString(m->note));
     const auto range = [&](const QString& name, const Figure& figure, double factor,
                            const QString& unit, int decimals) {

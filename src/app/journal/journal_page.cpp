@@ -21,7 +21,7 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     setObjectName(QStringLiteral("page"));
     auto* left = new QFrame(this);
     left->setObjectName(QStringLiteral("card"));
-    left->setFixedWidth(500);
+    left->setFixedWidth(530);
     auto* title = new QLabel(tr("Batches"), left);
     title->setFont(Theme::strong());
     model_ = new BatchesModel(this);
@@ -38,7 +38,7 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     list_->horizontalHeader()->setHighlightSections(false);
     list_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     list_->horizontalHeader()->setSectionResizeMode(BatchesModel::Name, QHeaderView::Stretch);
-    list_->setColumnWidth(BatchesModel::Started, 96);
+    list_->setColumnWidth(BatchesModel::Started, 106);
     list_->setColumnWidth(BatchesModel::State, 110);
     list_->setColumnWidth(BatchesModel::Superfat, 78);
     empty_ = new QLabel(tr("No batch yet. When you make one, it is written here by itself."), left);
@@ -178,6 +178,10 @@ QString JournalPage::pageOf(const BatchRecord& record) const
     if (record.weighings.isEmpty())
         html += QStringLiteral("<p class='m'>%1</p>").arg(tr("Nothing was weighed."));
     html += QStringLiteral("<table>");
+    if (!record.weighings.isEmpty())
+        html += QStringLiteral("<tr><td></td><td class='m' align='right'>%1</td>"
+                               "<td class='m' align='right'>%2</td><td></td></tr>")
+                    .arg(tr("planned"), tr("weighed"));
     for (const WeighingRecord& w : record.weighings) {
         const double off = w.weighed.grams - w.plannedGrams;
         const bool differs = std::abs(off) >= 0.05;

@@ -136,9 +136,10 @@ QWidget* MakePage::buildSteps()
     column->addSpacing(6);
     column->addWidget(weighBox_);
     column->addWidget(note_);
-    column->addStretch();
+    column->addSpacing(10);
     column->addWidget(effect_);
     column->addWidget(mends_);
+    column->addStretch();
     column->addLayout(buttons);
 
     auto* row = new QHBoxLayout(box);
@@ -178,13 +179,13 @@ void MakePage::refreshList()
     for (int i = 0; i < int(steps.size()); ++i) {
         QString text = words::dayStepTitle(steps[std::size_t(i)], session_->formula());
         if (const auto grams = session_->weighedAt(i))
-            text = QStringLiteral("%1 \u2013 %2").arg(speech_.mass(*grams), text);
+            text = QStringLiteral("%1, %2").arg(text, speech_.mass(*grams));
         auto* item = new QListWidgetItem(text, list_);
         item->setToolTip(text);
         if (i < session_->step())
             item->setIcon(Theme::icon(QStringLiteral("check"), Theme::colours().fine));
         else
-            item->setIcon(QIcon(Theme::pixmap(QStringLiteral("none"), Qt::transparent, 20)));
+            item->setIcon(Theme::icon(QStringLiteral("check"), Qt::transparent));
     }
     if (!session_->atEnd()) {
         list_->setCurrentRow(session_->step());
@@ -246,10 +247,10 @@ void MakePage::refresh()
     }
     const DayStep& step = session_->plan().steps[std::size_t(session_->step())];
     const bool weighs = step.target.what != WeighTarget::What::None;
-    count_->setText(tr("Step %1 of %2, %3")
+    count_->setText((weighs ? tr("Step %1 of %2: weigh, %3") : tr("Step %1 of %2: do, %3"))
                         .arg(session_->step() + 1)
                         .arg(count)
-                        .arg(words::vesselName(step.vessel)));
+                        .arg(words::vesselPlace(step.vessel)));
     title_->setText(words::dayStepTitle(step, session_->formula()));
     planned_->setVisible(weighs);
     planned_->setText(speech_.mass(step.plannedGrams));

@@ -61,7 +61,7 @@ QMenu::item:disabled { color: %line; }
 QMenu::separator { height: 1px; background: %hair; margin: 5px 8px; }
 QFrame#card { background: %surface; border: 1px solid %hair; border-radius: 10px; }
 QFrame#rail { background: %surface; border: none; border-right: 1px solid %hair; }
-QLabel { background: transparent; }
+QLabel, QWidget#clear { background: transparent; }
 QLabel#muted { color: %muted; font-size: 13px; }
 QLabel#over { color: %muted; font-size: 12px; font-weight: 600; }
 QLineEdit, QComboBox, QPlainTextEdit {
@@ -234,7 +234,8 @@ QPixmap Theme::pixmap(const QString& name, const QColor& colour, int size)
     if (!file.open(QIODevice::ReadOnly))
         return {};
     QByteArray svg = file.readAll();
-    svg.replace("currentColor", colour.name().toLatin1());
+    svg.replace("currentColor",
+                colour.alpha() == 0 ? QByteArray("none") : colour.name().toLatin1());
     QSvgRenderer renderer(svg);
     const double scale = qApp->devicePixelRatio();
     QPixmap pixmap(QSize(size, size) * scale);

@@ -9,6 +9,7 @@ namespace rhexion {
 namespace {
 constexpr int lineHeight = 28;
 constexpr int noteHeight = 17;
+constexpr int compactHeight = 26;
 constexpr int edge = 6;
 } // namespace
 
@@ -34,6 +35,8 @@ void FigureRow::set(const QString& name, const QString& value, const QString& no
 
 QSize FigureRow::sizeHint() const
 {
+    if (compact_)
+        return {120, compactHeight};
     return {220, lineHeight + (note_.isEmpty() ? 0 : noteHeight) + 2};
 }
 
@@ -49,8 +52,9 @@ void FigureRow::paintEvent(QPaintEvent*)
         painter.setBrush(underMouse() ? QBrush(wash) : QBrush(Qt::NoBrush));
         painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 6, 6);
     }
-    const QRect line(edge, 0, width() - 2 * edge, lineHeight);
-    painter.setFont(Theme::figure());
+    const int side = compact_ ? 8 : edge;
+    const QRect line(side, 0, width() - 2 * side, compact_ ? compactHeight : lineHeight);
+    painter.setFont(compact_ ? Theme::strong() : Theme::figure());
     painter.setPen(tint_.isValid() ? tint_ : c.ink);
     painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter, value_);
     const int valueWidth = painter.fontMetrics().horizontalAdvance(value_) + 10;
@@ -59,7 +63,7 @@ void FigureRow::paintEvent(QPaintEvent*)
     const QString name = painter.fontMetrics().elidedText(text(), Qt::ElideRight,
                                                           line.width() - valueWidth);
     painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter, name);
-    if (!note_.isEmpty()) {
+    if (!note_.isEmpty() && !compact_) {
         painter.setFont(Theme::small());
         painter.setPen(c.muted);
         const QRect below(edge, lineHeight - 4, width() - 2 * edge, noteHeight);

@@ -11,6 +11,8 @@ public:
     explicit FigureRow(QWidget* parent = nullptr);
 
     void set(const QString& name, const QString& value, const QString& note = {});
+    // As large as a line in a vessel, for what stands among them.
+    void setCompact() { compact_ = true; }
     void setTint(const QColor& colour) { tint_ = colour; }
     QString value() const { return value_; }
     QString note() const { return note_; }
@@ -25,6 +27,7 @@ private:
     QString value_;
     QString note_;
     QColor tint_;
+    bool compact_ = false;
 };
 
 } // namespace rhexion

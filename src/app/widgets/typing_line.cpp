@@ -38,9 +38,13 @@ TypingLine::TypingLine(std::vector<MaterialPtr> materials, QWidget* parent)
     add_->setEnabled(false);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(8, 5, 8, 5);
-    layout->addWidget(field_, 5);
+    auto* shelf = new QPushButton(tr("Shelf\u2026"), this);
+    shelf->setToolTip(tr("Choose from a list (Ctrl+L)"));
+    connect(shelf, &QPushButton::clicked, this, &TypingLine::shelfWanted);
+    layout->addWidget(field_, 4);
     layout->addWidget(said_, 5);
     layout->addWidget(add_);
+    layout->addWidget(shelf);
     connect(field_, &QLineEdit::textChanged, this, [this] {
         chosen_ = 0;
         understand();
@@ -88,6 +92,7 @@ void TypingLine::say(const QString& text, bool bad)
 {
     said_->setText(text);
     said_->setToolTip(text);
+    said_->setVisible(!text.isEmpty());
     QPalette palette = said_->palette();
     palette.setColor(QPalette::WindowText, bad ? Theme::colours().care : Theme::colours().fine);
     said_->setPalette(palette);

@@ -34,6 +34,7 @@ Q_SIGNALS:
                     bool frozen);
     void hydroxideWanted(bool sodium, Mass weighed);
     void leftTyping(); // Escape
+    void shelfWanted();
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;

@@ -257,6 +257,19 @@ std::string folded(std::string_view text)
     out.reserve(text.size());
     for (std::size_t i = 0; i < text.size(); ++i) {
         const auto c = static_cast<unsigned char>(text[i]);
+        const std::string_view left = text.substr(i);
+        // What keyboards, other programs and our own figures put in place of plain signs.
+        constexpr std::pair<std::string_view, char> standIns[] = {
+            {"\xC2\xA0", ' '},     {"\xE2\x80\xAF", ' '}, {"\xE2\x80\x89", ' '},
+            {"\xE2\x88\x92", '-'}, {"\xC3\x97", '*'},     {"\xC3\xB7", '/'}};
+        const auto* in = std::ranges::find_if(
+            standIns, [&](const auto& s) { return left.starts_with(s.first); });
+        if (in != std::end(standIns)) {
+            if (in->second != ' ' || (!out.empty() && out.back() != ' '))
+                out += in->second;
+            i += in->first.size() - 1;
+            continue;
+        }
         if (isSpace(text[i])) {
             if (!out.empty() && out.back() != ' ')
                 out += ' ';

@@ -86,7 +86,9 @@ void addMends(AsWeighed& out, const Reckoning& planned, const std::vector<Weighe
     const double onFat = now.hydroxideMol - now.acidMol;
     const double kept = 1.0 - out.superfatPlanned;
     const Line* oil = largestOil(out.formula);
-    if (superfatOff < -superfatTolerance && oil && kept > 0.0) {
+    const bool addMore = !out.mends.empty() && out.mends.front().kind == DayMendKind::AddMore;
+    if (superfatOff < -superfatTolerance && oil && kept > 0.0 &&
+        !(addMore && latest == WeighTarget{What::Line, oil->id})) {
         const double missing = onFat / kept - fat;
         const double sv = oil->material->sv ? oil->material->sv->range.typical()
                                             : oil->material->acidValue->range.typical();
@@ -100,10 +102,11 @@ void addMends(AsWeighed& out, const Reckoning& planned, const std::vector<Weighe
         // All of the mend is made with the hydroxide there is most of, so only one is weighed.
         const bool sodium = now.sodium.mol >= now.potassium.mol;
         const HydroxideReckoned& h = sodium ? now.sodium : now.potassium;
-        if (h.mol > 0.0 && more > 0.0) {
+        const WeighTarget target{sodium ? What::Sodium : What::Potassium, 0};
+        if (h.mol > 0.0 && more > 0.0 && !(addMore && latest == target)) {
             const double pure = more * h.pureGrams / h.mol;
             out.mends.push_back({DayMendKind::AddHydroxide,
-                                 {sodium ? What::Sodium : What::Potassium, 0},
+                                 target,
                                  more * h.weighedGrams / h.mol,
                                  pure * std::max(1.5, now.pure.ratio)});
         }

@@ -100,6 +100,23 @@ MaterialPtr plainWater()
     return water;
 }
 
+std::optional<Material> withPurity(const Material& hydroxide, double purity)
+{
+    if (!hydroxide.isHydroxide() || !(purity > 0.0) || !(purity <= 1.0))
+        return std::nullopt;
+    Material out = hydroxide;
+    const Part part = hydroxide.kind == MaterialKind::SodiumHydroxide ? Part::SodiumHydroxide
+                                                                      : Part::PotassiumHydroxide;
+    constexpr double doubt = 0.01;
+    const double low = purity > doubt ? purity - doubt : purity;
+    const double high = purity + doubt < 1.0 ? purity + doubt : 1.0;
+    out.part(part) = {*Interval::of(low, purity, high), "maker"};
+    out.part(Part::Water) = {*Interval::of(1.0 - high, 1.0 - purity, 1.0 - low), "maker"};
+    out.sources = {{"maker", "Purity as you set it, within a hundredth: common practice, no source",
+                    false}};
+    return out;
+}
+
 std::optional<MaterialFault> faultOf(const Material& material)
 {
     using Code = MaterialFault::Code;

@@ -365,6 +365,7 @@ private:
         freeFattyAcidMol_ = freeFattyAcid;
         r_.hydroxideMol = n_;
         r_.potassiumMoleShare = y_;
+        r_.weighedPerMol = O_;
         settleHydroxide(r_.sodium, (1.0 - y_) * n_, molarMassSodiumHydroxide, purityNa_, waterNa_);
         settleHydroxide(r_.potassium, y_ * n_, molarMassPotassiumHydroxide, purityK_, waterK_);
         r_.hasJugWater = f_.liquid.jugRatio.has_value();

@@ -52,6 +52,7 @@ struct Reckoning {
     double hiddenMolTypical = 0.0;
     double acidMol = 0.0;           // a
     double potassiumMoleShare = 0.0;
+    double weighedPerMol = 0.0;     // g of this lye, as weighed, for one mol of alkali
     double demandLow = 0.0;         // mol all fat and acids could take at the low of their figures
     double demandHigh = 0.0;
 

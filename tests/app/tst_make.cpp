@@ -1,0 +1,175 @@
+// Making a batch: nothing weighed is lost, a crash is taken up again, unsaved work is offered.
+#include <QtTest>
+
+#include "support/window.h"
+
+#include <QMessageBox>
+#include <QPushButton>
+#include <QTimer>
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+class TestMake : public QObject {
+    Q_OBJECT
+    static QPushButton* button(QWidget* in, const char* text)
+    {
+        for (auto* b : in->findChildren<QPushButton*>())
+            if (b->text().startsWith(QLatin1String(text)) && b->isVisible())
+                return b;
+        return nullptr;
+    }
+    static void goToStep(MakePage& make, WeighTarget::What what)
+    {
+        while (make.session()->plan().steps[std::size_t(make.session()->step())].target.what != what)
+            make.session()->goTo(make.session()->step() + 1);
+    }
+
+private Q_SLOTS:
+    void pulledPlugMidBatch()
+    {
+        Shop shop;
+        shop.document().reset(demo(demoNames[2]), {});
+        shop.window->makeBatch();
+        goToStep(shop.window->making(), WeighTarget::What::Sodium);
+        const int step = shop.window->making().session()->step();
+        QTest::keyClicks(shop.window->making().weighedField(), QStringLiteral("111.1"));
+        QTest::keyClick(shop.window->making().weighedField(), Qt::Key_Return);
+
+        // A second window finds it as the first left it, without any leave-taking.
+        auto second = std::make_unique<MainWindow>(Places{shop.dir.path(), false}, [&] { return shop.now; });
+        second->show();
+        second->offerRecovered();
+        QPushButton* goOn = button(second.get(), "Go on making it");
+        QVERIFY(goOn);
+        QTest::mouseClick(goOn, Qt::LeftButton);
+        const MakeSession* session = second->making().session();
+        QVERIFY(session);
+        QCOMPARE(session->step(), step);
+        QCOMPARE(*session->weighedAt(step), 111.1);
+        const auto& a = std::get<AsWeighed>(session->now());
+        const auto& b = std::get<AsWeighed>(shop.window->making().session()->now());
+        QCOMPARE(a.reckoning.superfatTrue, b.reckoning.superfatTrue);
+    }
+
+    void whatIsTypedIsChecked_data()
+    {
+        QTest::addColumn<QString>("typed");
+        QTest::addColumn<double>("kept"); // below 0: nothing is kept, and it stays on the step
+        QTest::newRow("grams") << "107" << 107.0;
+        QTest::newRow("sum of two cups") << "60+47.5" << 107.5;
+        QTest::newRow("ounces") << "4 oz" << 113.398;
+        QTest::newRow("words") << "plenty" << -1.0;
+        QTest::newRow("a share") << "5 %" << -1.0;
+        QTest::newRow("negative") << "-3" << -1.0;
+        QTest::newRow("two ways to read") << "1,075" << -1.0;
+    }
+    void whatIsTypedIsChecked()
+    {
+        QFETCH(QString, typed);
+        QFETCH(double, kept);
+        Shop shop;
+        shop.document().reset(demo(demoNames[2]), {});
+        shop.window->makeBatch();
+        MakePage& make = shop.window->making();
+        goToStep(make, WeighTarget::What::Sodium);
+        const int step = make.session()->step();
+        QTest::keyClicks(make.weighedField(), typed);
+        QTest::mouseClick(button(&make, "Weighed, go on"), Qt::LeftButton);
+        const auto weighed = make.session()->weighedAt(step);
+        if (kept < 0.0) {
+            QVERIFY(!weighed);
+            QCOMPARE(make.session()->step(), step);
+            QCOMPARE(make.weighedField()->text(), typed); // what was typed is still there to mend
+            QVERIFY(shop.window->banner().isVisible());
+        } else {
+            QVERIFY(weighed && std::abs(*weighed - kept) < 1e-2);
+            QCOMPARE(make.session()->step(), step + 1);
+        }
+    }
+
+    void backAndStop()
+    {
+        Shop shop;
+        shop.document().reset(demo(demoNames[0]), {});
+        shop.window->makeBatch();
+        MakePage& make = shop.window->making();
+        QTest::keyClick(&make, Qt::Key_Space);
+        QCOMPARE(make.session()->step(), 1);
+        QTest::mouseClick(button(&make, "Back"), Qt::LeftButton);
+        QCOMPARE(make.session()->step(), 0);
+        shop.window->makeBatch(); // a second is not begun beside the first
+        QVERIFY(shop.window->banner().text().contains(QLatin1String("already")));
+        QTest::mouseClick(button(&make, "Stop this batch"), Qt::LeftButton);
+        QVERIFY(make.session()); // once is not enough
+        QTest::mouseClick(button(&make, "Press again"), Qt::LeftButton);
+        QVERIFY(!make.session());
+        const auto all = std::get<QList<BatchSummary>>(shop.window->journal()->batches());
+        QCOMPARE(int(all[0].state), int(BatchState::Stopped));
+    }
+
+    void recoveredWorkIsOffered()
+    {
+        Shop shop;
+        const QString folder = shop.dir.filePath(QStringLiteral("recovered"));
+        QDir().mkpath(folder);
+        const QByteArray work = R"({"format":"rhexion-recovery","version":1,"path":"","at":"2026-11-22T08:00:00Z","formula":)" + formulaToJson(demo(demoNames[1])) + "}";
+        QVERIFY(put(folder + QStringLiteral("/old.recovery"), work));
+        shop.window->offerRecovered();
+        QVERIFY2(shop.window->banner().text().contains(QLatin1String("Beetroot")), qPrintable(shop.window->banner().text()));
+        QTest::mouseClick(button(shop.window.get(), "Take it up"), Qt::LeftButton);
+        QCOMPARE(shop.document().formula().name, std::string("Beetroot and yogurt bar"));
+        QVERIFY(shop.document().isDirty());
+        QVERIFY(!QFile::exists(folder + QStringLiteral("/old.recovery")));
+        // What was taken up is kept safe again before the old copy goes.
+        QCOMPARE(QDir(folder).entryList({QStringLiteral("*.recovery")}).size(), 1);
+    }
+
+    void unsavedChangesAreGuarded_data()
+    {
+        QTest::addColumn<QString>("answer");
+        QTest::addColumn<bool>("closes");
+        QTest::newRow("stay") << "Stay here" << false;
+        QTest::newRow("drop") << "Do not save" << true;
+        QTest::newRow("save") << "Save" << true;
+    }
+    void unsavedChangesAreGuarded()
+    {
+        QFETCH(QString, answer);
+        QFETCH(bool, closes);
+        Shop shop;
+        const QString path = shop.dir.filePath(QStringLiteral("f.rhexion"));
+        shop.document().reset(demo(demoNames[0]), {});
+        QVERIFY(!shop.document().save(path));
+        shop.document().apply(SetText{TextField::Notes, "changed"}, "notes");
+        bool asked = false;
+        QTimer::singleShot(0, this, [&] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            if (!box)
+                return;
+            asked = true;
+            for (auto* b : box->buttons())
+                if (b->text().remove(QLatin1Char('&')) == answer)
+                    b->click();
+        });
+        QCOMPARE(shop.window->close(), closes);
+        QVERIFY(asked);
+        const bool saved = std::get<Formula>(readFormulaFile(path)).notes == "changed";
+        QCOMPARE(saved, answer == QLatin1String("Save"));
+    }
+
+    void brokenJournalIsSaidAndLeft()
+    {
+        Shop shop;
+        const QString path = shop.dir.filePath(QStringLiteral("journal.sqlite"));
+        QVERIFY(put(path, QByteArray("this is no journal ").repeated(500)));
+        shop.document().reset(demo(demoNames[0]), {});
+        shop.window->makeBatch();
+        QVERIFY(!shop.window->making().session());
+        QVERIFY(shop.window->banner().text().contains(QLatin1String("journal cannot be opened")));
+        QVERIFY(bytesOf(path).startsWith("this is no journal"));
+    }
+};
+
+QTEST_MAIN(TestMake)
+#include "tst_make.moc"

@@ -1,0 +1,137 @@
+// rhexion-cli as a user runs it: with no display, by exit code, stdout and stderr.
+#include <QtTest>
+
+#include "core/reckoning/reckon.h"
+#include "support/files.h"
+
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QProcess>
+#include <QStandardPaths>
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+namespace {
+
+struct Run {
+    int code = -1;
+    QByteArray out;
+    QByteArray err;
+};
+
+Run run(const QString& program, const QStringList& args)
+{
+    QProcess process;
+    QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+    for (const char* name : {"DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"})
+        environment.remove(QString::fromLatin1(name));
+    process.setProcessEnvironment(environment);
+    process.start(program, args);
+    if (!process.waitForFinished(60000) || process.exitStatus() != QProcess::NormalExit)
+        return {};
+    return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
+}
+
+Run cli(const QStringList& args)
+{
+    return run(QStringLiteral(RHEXION_BIN_DIR "/rhexion-cli"), args);
+}
+
+} // namespace
+
+class TestCli : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+private Q_SLOTS:
+    void exitCodes_data()
+    {
+        QTest::addColumn<QStringList>("args");
+        QTest::addColumn<int>("code");
+        QTest::addColumn<QString>("says"); // on stdout when good, else on stderr
+        const QString good = demoPath(demoNames[0]);
+        const QString broken = dir_.filePath(QStringLiteral("broken.rhexion"));
+        const QString oilless = dir_.filePath(QStringLiteral("oilless.rhexion"));
+        QVERIFY(put(broken, bytesOf(good).left(3000)));
+        Formula f = demo(demoNames[0]);
+        f.lines.erase(f.lines.begin(), f.lines.begin() + 4);
+        QVERIFY(!writeFormulaFile(oilless, f));
+        const auto row = [](const char* name, const QStringList& args, int code, const char* says) {
+            QTest::newRow(name) << args << code << QString::fromUtf8(says);
+        };
+        row("reckon", {"reckon", good}, 0, "WEIGH OUT");
+        row("reckon in ounces", {"reckon", good, "--unit", "oz"}, 0, "\u00A0oz");
+        row("materials", {"materials"}, 0, "Olive oil");
+        row("materials by word", {"materials", "milk", "cow"}, 0, "Cow's milk");
+        row("help", {"--help"}, 0, "Exit codes");
+        row("version", {"--version"}, 0, "rhexion-cli");
+        row("broken file", {"reckon", broken}, 1, "damaged or cut short at line");
+        row("missing file", {"reckon", "/no/such/file"}, 1, "cannot be opened");
+        row("a folder", {"reckon", dir_.path()}, 1, "cannot be opened");
+        row("cannot be summed", {"reckon", oilless}, 1, "no oil yet");
+        row("no material", {"materials", "kryptonite"}, 1, "no material");
+        row("no command", {}, 2, "say what to do");
+        row("unknown command", {"bake"}, 2, "not a command");
+        row("no file", {"reckon"}, 2, "one formula file");
+        row("two files", {"reckon", good, good}, 2, "one formula file");
+        row("unknown option", {"reckon", good, "--loud"}, 2, "loud");
+        row("unknown unit", {"reckon", good, "--unit", "stone"}, 2, "--unit");
+        row("sheet without a place", {"sheet", good}, 2, "--pdf");
+        row("sheet of a broken file", {"sheet", broken, "--pdf", dir_.filePath("x.pdf")}, 1, "damaged");
+        row("sheet into nowhere", {"sheet", good, "--pdf", "/no/such/folder/x.pdf"}, 1, "cannot be written");
+    }
+    void exitCodes()
+    {
+        QFETCH(QStringList, args);
+        QFETCH(int, code);
+        QFETCH(QString, says);
+        const Run r = cli(args);
+        QCOMPARE(r.code, code);
+        QVERIFY2((code == 0 ? r.out : r.err).contains(says.toUtf8()), (r.out + r.err).constData());
+        QVERIFY2(code != 0 || r.err.isEmpty(), r.err.constData());
+        QVERIFY(code == 0 || r.out.isEmpty());
+    }
+
+    void jsonIsTheCoresResult()
+    {
+        for (const char* name : demoNames) {
+            const Run r = cli({"reckon", demoPath(name), "--json"});
+            QCOMPARE(r.code, 0);
+            const QJsonObject root = QJsonDocument::fromJson(r.out).object();
+            const auto core = std::get<Reckoning>(reckon(demo(name)));
+            QCOMPARE(root["batter"].toDouble(), core.batterGrams);
+            QCOMPARE(root["superfat"].toObject()["true"].toDouble(), core.superfatTrue);
+            QCOMPARE(root["hydroxide"].toObject()["sodium"].toObject()["weighed"].toDouble(), core.sodium.weighedGrams);
+            QCOMPARE(root["working"].toArray().size(), qsizetype(core.working.steps().size()));
+        }
+        const QJsonArray milks = QJsonDocument::fromJson(cli({"materials", "milk", "--json"}).out).array();
+        QVERIFY(milks.size() >= 5);
+        QVERIFY(milks[0].toObject()["sources"].toArray().size() > 0);
+    }
+
+    // The sheet is one page, holds every line to weigh and every rule of safety.
+    void sheetIsOnePage()
+    {
+        const QString toText = QStandardPaths::findExecutable(QStringLiteral("pdftotext"));
+        const QString info = QStandardPaths::findExecutable(QStringLiteral("pdfinfo"));
+        QVERIFY2(!toText.isEmpty() && !info.isEmpty(), "poppler-utils is missing");
+        for (const char* name : demoNames) {
+            const QString pdf = dir_.filePath(QStringLiteral("sheet.pdf"));
+            const Run r = cli({"sheet", demoPath(name), "--pdf", pdf});
+            QVERIFY2(r.code == 0, r.err.constData());
+            QCOMPARE(QRegularExpression("Pages:\\s+(\\d+)").match(QString::fromUtf8(run(info, {pdf}).out)).captured(1), QStringLiteral("1"));
+            const QString text = QString::fromUtf8(run(toText, {"-layout", pdf, "-"}).out).simplified();
+            const Formula f = demo(name);
+            const auto core = std::get<Reckoning>(reckon(f));
+            for (const Line& line : f.lines)
+                QVERIFY2(text.contains(QString::fromStdString(line.material->name)), line.material->name.c_str());
+            QVERIFY(text.contains(QString::number(core.sodium.weighedGrams, 'f', 1)));
+            for (const char* words : {"Goggles", "rinse with plenty of water", "poison centre", "never", "Readings", "aluminium"})
+                QVERIFY2(text.contains(QString::fromLatin1(words)), words);
+        }
+    }
+};
+
+QTEST_GUILESS_MAIN(TestCli)
+#include "tst_cli.moc"

@@ -1,0 +1,190 @@
+// Molar masses, what acids take, solubilities: against atomic weights, stoichiometry and common practice.
+#include <QtTest>
+
+#include "core/reckoning/reckon.h"
+#include "support/make.h"
+
+#include <QFile>
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+namespace {
+
+// Blue Obelisk Data Repository 10, elements.xml (see tests/data/NOTICE).
+QMap<QString, double> atomicWeights()
+{
+    QMap<QString, double> out;
+    QFile file(QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/atomic_weights_bodr.csv"));
+    if (!file.open(QIODevice::ReadOnly))
+        return out;
+    file.readLine();
+    while (!file.atEnd()) {
+        const QList<QByteArray> cells = file.readLine().split(',');
+        out.insert(QString::fromLatin1(cells[0]), cells[1].toDouble());
+    }
+    return out;
+}
+
+double massOf(const QMap<QString, double>& weights, const char* formula)
+{
+    double mass = 0.0;
+    const QRegularExpression part(QStringLiteral("([A-Z][a-z]?)(\\d*)"));
+    auto it = part.globalMatch(QString::fromLatin1(formula));
+    while (it.hasNext()) {
+        const auto match = it.next();
+        const int count = match.captured(2).isEmpty() ? 1 : match.captured(2).toInt();
+        mass += weights.value(match.captured(1), qQNaN()) * count;
+    }
+    return mass;
+}
+
+// The hydroxide that an acid alone takes: the lye of a formula with it less the lye without.
+double takenBy(const MaterialPtr& acid, double mass, bool potassium)
+{
+    Formula f = twoOils();
+    f.lye.potassiumShare = potassium ? 1.0 : 0.0;
+    add(f, plainWater(), rest, Vessel::LyeJug);
+    const auto weighed = [&] {
+        const auto r = std::get<Reckoning>(reckon(f));
+        return r.sodium.weighedGrams + r.potassium.weighedGrams;
+    };
+    const double without = weighed();
+    add(f, acid, grams(mass), Vessel::LyeJug);
+    return weighed() - without;
+}
+
+} // namespace
+
+class TestChemistry : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void molarMass_data();
+    void molarMass();
+    void acidTakes_data();
+    void acidTakes();
+    void protons_data();
+    void protons();
+    void solubility_data();
+    void solubility();
+    void units();
+};
+
+void TestChemistry::molarMass_data()
+{
+    QTest::addColumn<double>("got");
+    QTest::addColumn<QByteArray>("formula");
+    const std::pair<Acid, const char*> acids[] = {
+        {Acid::Citric, "C6H8O7"},  {Acid::Lactic, "C3H6O3"}, {Acid::Acetic, "C2H4O2"},
+        {Acid::Malic, "C4H6O5"},   {Acid::Tartaric, "C4H6O6"}, {Acid::Oxalic, "C2H2O4"},
+        {Acid::Ascorbic, "C6H8O6"}};
+    QCOMPARE(std::size(acids), allAcids().size());
+    for (const auto& [acid, formula] : acids)
+        QTest::newRow(formula) << factsOf(acid).molarMass() << QByteArray(formula);
+    QTest::newRow("NaOH") << molarMassSodiumHydroxide << QByteArray("NaOH");
+    QTest::newRow("KOH") << molarMassPotassiumHydroxide << QByteArray("KOH");
+    QTest::newRow("water") << molarMassWater << QByteArray("H2O");
+}
+
+void TestChemistry::molarMass()
+{
+    QFETCH(double, got);
+    QFETCH(QByteArray, formula);
+    const double want = massOf(atomicWeights(), formula.constData());
+    QVERIFY2(std::abs(got - want) < 1e-6, qPrintable(QString::number(want)));
+}
+
+void TestChemistry::acidTakes_data()
+{
+    QTest::addColumn<MaterialPtr>("acid");
+    QTest::addColumn<double>("mass");
+    QTest::addColumn<bool>("potassium");
+    QTest::addColumn<double>("want");
+    QTest::addColumn<double>("within");
+    const auto vinegar = acidMaterial("vinegar", Acid::Acetic, 0.05, 0.945);
+    // Common practice and stoichiometry.
+    QTest::newRow("monohydrate 10 g, NaOH") << citricMonohydrate() << 10.0 << false << 5.71 << 0.005;
+    QTest::newRow("anhydrous 10 g, NaOH") << citricAnhydrous() << 10.0 << false << 6.245 << 0.005;
+    QTest::newRow("monohydrate 30 g, NaOH") << citricMonohydrate() << 30.0 << false << 17.13 << 0.01;
+    QTest::newRow("monohydrate 10 g, KOH") << citricMonohydrate() << 10.0 << true << 8.009 << 0.005;
+    QTest::newRow("anhydrous 10 g, KOH") << citricAnhydrous() << 10.0 << true << 8.760 << 0.005;
+    QTest::newRow("vinegar 5 % 10 g, NaOH") << vinegar << 10.0 << false << 0.333 << 0.0005;
+}
+
+void TestChemistry::acidTakes()
+{
+    QFETCH(MaterialPtr, acid);
+    QFETCH(double, mass);
+    QFETCH(bool, potassium);
+    QFETCH(double, want);
+    QFETCH(double, within);
+    const double got = takenBy(acid, mass, potassium);
+    QVERIFY2(std::abs(got - want) <= within, qPrintable(QString::number(got)));
+}
+
+void TestChemistry::protons_data()
+{
+    QTest::addColumn<int>("acid");
+    QTest::addColumn<double>("ph");
+    QTest::addColumn<double>("want");
+    // Half of the protons of one kind are given up where the pH is the pKa: Henderson-Hasselbalch.
+    QTest::newRow("lactic at its pKa") << int(Acid::Lactic) << 3.86 << 0.5;
+    QTest::newRow("acetic at its pKa") << int(Acid::Acetic) << 4.76 << 0.5;
+    QTest::newRow("citric at 10") << int(Acid::Citric) << 10.0 << 3.0;
+    QTest::newRow("malic at 10") << int(Acid::Malic) << 10.0 << 2.0;
+    QTest::newRow("ascorbic at 10") << int(Acid::Ascorbic) << 10.0 << 1.0;
+    QTest::newRow("citric at 0") << int(Acid::Citric) << 0.0 << 0.0;
+}
+
+void TestChemistry::protons()
+{
+    QFETCH(int, acid);
+    QFETCH(double, ph);
+    QFETCH(double, want);
+    const AcidFacts& facts = factsOf(static_cast<Acid>(acid));
+    QVERIFY(std::abs(protonsGivenUp(facts, ph) - want) < 1e-3);
+    // What a food has given up already is not asked for again.
+    QVERIFY(std::abs(hydroxidePerMol(facts, ph) -
+                     std::max(0.0, protonsGivenUp(facts, 10) - want)) < 2e-3);
+}
+
+void TestChemistry::solubility_data()
+{
+    QTest::addColumn<double>("celsius");
+    QTest::addColumn<double>("want");
+    // Handbook solubility of NaOH in water, from memory.
+    QTest::newRow("0 C") << 0.0 << 0.42;
+    QTest::newRow("10 C") << 10.0 << 0.52;
+    QTest::newRow("20 C") << 20.0 << 1.09;
+    QTest::newRow("warm jug keeps the 20 C figure") << 60.0 << 1.09;
+    QTest::newRow("below freezing") << -15.0 << 0.42;
+}
+
+void TestChemistry::solubility()
+{
+    QFETCH(double, celsius);
+    QFETCH(double, want);
+    QVERIFY(std::abs(sodiumHydroxideSolubility(celsius) - want) < 1e-12);
+    QVERIFY(potassiumHydroxideSolubility(celsius) > sodiumHydroxideSolubility(celsius));
+}
+
+void TestChemistry::units()
+{
+    // International yard and pound agreement, 1959: 1 lb = 453.59237 g exactly, 16 oz.
+    QCOMPARE(Mass::pounds(1).inGrams(), 453.59237);
+    QCOMPARE(Mass::ounces(16).inGrams(), 453.59237);
+    for (const double g : {0.0, 0.1, 28.35, 1234.5}) {
+        QCOMPARE(Mass::ounces(Mass::grams(g).inOunces()).inGrams(), g);
+        QCOMPARE(Mass::pounds(Mass::grams(g).inPounds()).inGrams(), g);
+    }
+    QCOMPARE(Temperature::fahrenheit(212).inCelsius(), 100.0);
+    QCOMPARE(Temperature::differenceInFahrenheit(10), 18.0); // no 32 in a difference
+    for (const double bad : {-0.1, 1.1, qQNaN(), qInf()})
+        QVERIFY(!Fraction::of(bad));
+    QVERIFY(!Interval::of(1, 0.5, 2) && !Interval::of(0, qQNaN(), 1) && Interval::of(0, 0.5, 1));
+    QVERIFY(!Mass::grams(qQNaN()).isUsable() && !Mass::grams(-1).isUsable() &&
+            !Mass::grams(1e300).isUsable());
+}
+
+QTEST_APPLESS_MAIN(TestChemistry)
+#include "tst_chemistry.moc"

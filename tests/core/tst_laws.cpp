@@ -1,0 +1,257 @@
+// Laws that hold for every formula (docs/chemistry.md, "Laws"), over 2,000 seeded random ones.
+#include <QtTest>
+
+#include "core/formula/edit.h"
+#include "core/reckoning/contents.h"
+#include "core/reckoning/reckon.h"
+#include "support/random_formula.h"
+
+#include <algorithm>
+#include <functional>
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+namespace {
+
+constexpr int runs = 2000;
+constexpr double near = 1e-7; // relative
+
+bool same(double a, double b, double scale = 1.0)
+{
+    return std::abs(a - b) <= near * std::max({std::abs(a), std::abs(b), scale});
+}
+
+double lyeOf(const Reckoning& r)
+{
+    return r.sodium.weighedGrams + r.potassium.weighedGrams;
+}
+
+} // namespace
+
+class TestLaws : public QObject {
+    Q_OBJECT
+
+    // Runs the law over every random formula that can be reckoned.
+    void forAll(unsigned seed, bool plain,
+                const std::function<bool(RandomFormulas&, const Formula&, const Reckoning&)>& law)
+    {
+        RandomFormulas random(seed);
+        int reckoned = 0;
+        for (int i = 0; i < runs; ++i) {
+            const Formula f = random.next(plain);
+            const auto result = reckon(f);
+            if (const auto* r = std::get_if<Reckoning>(&result)) {
+                ++reckoned;
+                QVERIFY2(law(random, f, *r), qPrintable(QString("formula %1").arg(i)));
+            }
+        }
+        QVERIFY2(reckoned > runs / 2, qPrintable(QString::number(reckoned)));
+    }
+
+    static const Reckoning& of(const ReckonResult& result) { return std::get<Reckoning>(result); }
+
+private Q_SLOTS:
+    void massInIsMassOut()
+    {
+        forAll(1, false, [](auto&, const Formula& f, const Reckoning& r) {
+            double sum = lyeOf(r) + r.jugWaterGrams;
+            for (const auto& line : r.lines)
+                sum += line.grams;
+            double drawn = 0.0;
+            for (const Vessel vessel : allVessels)
+                drawn += contentsOf(f, r, vessel).total();
+            return same(sum, r.batterGrams) && std::abs(drawn - sum) < 1e-6 * sum + 1e-6;
+        });
+    }
+
+    void everyFigureIsANumber()
+    {
+        forAll(2, false, [](auto&, const Formula&, const Reckoning& r) {
+            for (const Step& step : r.working.steps()) {
+                if (!std::isfinite(step.result))
+                    return false;
+                for (const Term& term : r.working.terms(step))
+                    if (!std::isfinite(term.value))
+                        return false;
+            }
+            const double all[] = {r.superfatTrueLow, r.superfatTrueHigh, r.superfatOnOils,
+                                  r.pure.ratio, r.asWeighed.strength, r.wanted.lessThanUsual,
+                                  r.freeOilGrams, r.neutralisationWater, r.makeUpGrams};
+            return std::ranges::all_of(all, [](double v) { return std::isfinite(v); });
+        });
+    }
+
+    void targetsAreMet()
+    {
+        forAll(3, false, [](auto&, const Formula& f, const Reckoning& r) {
+            const double counted = 1 - (r.hydroxideMol - r.acidMol) / (r.oilsMol + r.hiddenMol);
+            const bool superfat = same(counted, f.lye.superfat);
+            const bool filled = r.hasMakeUp && r.makeUpGrams > 0.0;
+            return superfat && (!filled || same(r.waterExcess, 0.0, r.waterPresent));
+        });
+    }
+
+    void scalingScalesMassesOnly()
+    {
+        forAll(4, true, [](auto&, const Formula& f, const Reckoning& r) {
+            Formula big = f;
+            for (Line& line : big.lines)
+                line.amount.value *= 3.5;
+            const auto result = reckon(big);
+            const Reckoning& b = of(result);
+            return same(b.batterGrams, r.batterGrams * 3.5) && same(lyeOf(b), lyeOf(r) * 3.5) &&
+                   same(b.superfatTrue, r.superfatTrue) && same(b.pure.strength, r.pure.strength) &&
+                   same(b.superfatTrueLow, r.superfatTrueLow);
+        });
+    }
+
+    void orderChangesNothing()
+    {
+        forAll(5, false, [](auto&, const Formula& f, const Reckoning& r) {
+            Formula turned = f;
+            std::ranges::reverse(turned.lines);
+            const auto result = reckon(turned);
+            const Reckoning& t = of(result);
+            return same(t.batterGrams, r.batterGrams) && same(lyeOf(t), lyeOf(r)) &&
+                   same(t.makeUpGrams, r.makeUpGrams, 1) && same(t.superfatTrue, r.superfatTrue);
+        });
+    }
+
+    void movingChangesOnlyTheJug()
+    {
+        forAll(6, false, [](RandomFormulas& random, const Formula& f, const Reckoning& r) {
+            Formula moved = f;
+            moved.lines[std::size_t(random.below(int(f.lines.size())))].vessel =
+                allVessels[std::size_t(random.below(4))];
+            const auto result = reckon(moved);
+            const Reckoning& m = of(result);
+            return same(m.batterGrams, r.batterGrams) && same(lyeOf(m), lyeOf(r)) &&
+                   same(m.waterPresent, r.waterPresent) && same(m.superfatTrue, r.superfatTrue);
+        });
+    }
+
+    void moreSuperfatNeverMoreLye()
+    {
+        forAll(7, false, [](RandomFormulas& random, const Formula& f, const Reckoning& r) {
+            Formula more = f;
+            more.lye.superfat += random.between(0, 0.2);
+            const auto result = reckon(more);
+            // Raising it cannot make a solvable system unsolvable, but a make-up may dry up.
+            const auto* m = std::get_if<Reckoning>(&result);
+            return m && lyeOf(*m) <= lyeOf(r) * (1 + near);
+        });
+    }
+
+    void moreAcidNeverLessLye()
+    {
+        forAll(8, true, [](RandomFormulas& random, const Formula& f, const Reckoning& r) {
+            Formula sour = f;
+            if (Line* rest = sour.find(sour.makeUp() ? sour.makeUp()->id : 0))
+                rest->amount = grams(r.makeUpGrams); // the law holds with the make-up fixed
+            const double before = lyeOf(of(reckon(sour)));
+            add(sour, citricAnhydrous(), grams(random.between(0.1, 30)), Vessel::LyeJug);
+            return lyeOf(of(reckon(sour))) > before;
+        });
+    }
+
+    void wetterExtraNeverMoreMakeUp()
+    {
+        forAll(9, true, [](RandomFormulas& random, const Formula& f, const Reckoning& r) {
+            Formula wet = f;
+            add(wet, plainWater(), grams(random.between(0.1, 80)), Vessel::Trace);
+            const auto result = reckon(wet);
+            return of(result).makeUpGrams <= r.makeUpGrams + near;
+        });
+    }
+
+    void onlyOneLyeIsAnEndOfTheShare()
+    {
+        forAll(10, false, [](auto&, const Formula& f, const Reckoning&) {
+            Formula end = f;
+            bool good = true;
+            for (const double share : {0.0, 1.0}) {
+                end.lye.potassiumShare = share;
+                const auto result = reckon(end);
+                // The other hydroxide may ask more of a fatty make-up than it can bring.
+                if (const auto* r = std::get_if<Reckoning>(&result))
+                    good = good && r->potassiumMoleShare == share &&
+                           (share == 0.0 ? r->potassium : r->sodium).weighedGrams == 0.0;
+            }
+            return good;
+        });
+    }
+
+    void feedingBackTheLyeReturnsTheSuperfat()
+    {
+        forAll(11, false, [](auto&, const Formula& f, const Reckoning& r) {
+            Formula back = f;
+            back.lye.fixed = FixedHydroxide{Mass::grams(r.sodium.weighedGrams),
+                                            Mass::grams(r.potassium.weighedGrams)};
+            const auto result = reckon(back);
+            const Reckoning& b = of(result);
+            const double counted = 1 - (b.hydroxideMol - b.acidMol) / (b.oilsMol + b.hiddenMol);
+            return same(counted, f.lye.superfat) && same(b.makeUpGrams, r.makeUpGrams, 10) &&
+                   same(b.superfatTrue, r.superfatTrue);
+        });
+    }
+
+    void boundsHoldTheTypical()
+    {
+        forAll(12, false, [](auto&, const Formula&, const Reckoning& r) {
+            return r.superfatTrueLow <= r.superfatTrue + near &&
+                   r.superfatTrue <= r.superfatTrueHigh + near && r.demandLow <= r.demandHigh;
+        });
+    }
+
+    // The closed form against the slow way: pour some, reckon, and halve the range it must lie in.
+    void closedFormIsWherePouringSettles()
+    {
+        forAll(13, true, [](auto&, const Formula& f, const Reckoning& r) {
+            if (!r.hasMakeUp || r.makeUpGrams <= 0.0)
+                return true;
+            Formula poured = f;
+            Line* rest = poured.find(f.makeUp()->id);
+            double low = 0.0;
+            double high = r.makeUpGrams * 4 + 100;
+            for (int pass = 0; pass < 100; ++pass) {
+                const double x = (low + high) / 2;
+                rest->amount = grams(x);
+                (of(reckon(poured)).waterExcess > 0.0 ? high : low) = x;
+            }
+            return std::abs(low - r.makeUpGrams) < 1e-6 * std::max(1.0, low);
+        });
+    }
+
+    void undoingAnEditRestoresTheFormula()
+    {
+        forAll(14, false, [](RandomFormulas& random, const Formula& f, const Reckoning&) {
+            Formula now = f;
+            std::vector<Edit> back;
+            for (int i = 0; i < 6; ++i) {
+                const LineId line = LineId(1 + random.below(int(now.lastId) + 1));
+                Line fresh{now.lastId + 1, random.randomExtra(), Vessel::Trace, grams(5)};
+                LyeSettings lye = now.lye;
+                lye.superfat = 0.07;
+                const Edit edits[] = {AddLine{fresh, std::size_t(random.below(9))}, RemoveLine{line},
+                                      SetAmount{line, grams(random.between(0, 9))},
+                                      MoveLine{line, Vessel::Top, std::size_t(random.below(9))},
+                                      SetFrozen{line, true}, SetAllWater{line, true},
+                                      SetLye{SettingField::Superfat, lye},
+                                      SetText{TextField::Name, "other"},
+                                      SetOilsTotal{Mass::grams(7)}};
+                if (auto inverse = rhexion::apply(now, edits[std::size_t(random.below(9))]))
+                    back.push_back(std::move(*inverse));
+            }
+            while (!back.empty()) {
+                if (!rhexion::apply(now, back.back()))
+                    return false;
+                back.pop_back();
+            }
+            return now == f;
+        });
+    }
+};
+
+QTEST_APPLESS_MAIN(TestLaws)
+#include "tst_laws.moc"

@@ -1,0 +1,133 @@
+// Models under QAbstractItemModelTester while the document changes under them.
+#include <QtTest>
+
+#include "document/formula_document.h"
+#include "models/batches_model.h"
+#include "models/materials_model.h"
+#include "models/vessel_model.h"
+#include "storage/catalogue.h"
+#include "support/files.h"
+#include "support/random_formula.h"
+
+#include <QAbstractItemModelTester>
+#include <QMimeData>
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+class TestModels : public QObject {
+    Q_OBJECT
+    using Tester = QAbstractItemModelTester;
+private Q_SLOTS:
+    void followsTheDocument()
+    {
+        FormulaDocument d;
+        VesselModel jug(d, Vessel::LyeJug);
+        VesselModel pot(d, Vessel::OilPot);
+        Tester a(&jug, Tester::FailureReportingMode::QtTest);
+        Tester b(&pot, Tester::FailureReportingMode::QtTest);
+        RandomFormulas random(5);
+        for (int i = 0; i < 300; ++i) {
+            const auto& lines = d.formula().lines;
+            const LineId some = lines.empty() ? 0 : lines[std::size_t(random.below(int(lines.size())))].id;
+            const Vessel vessel = random.chance(0.5) ? Vessel::LyeJug : Vessel::OilPot;
+            switch (random.below(6)) {
+            case 0: d.addLine(random.randomOil(), grams(50), Vessel::OilPot, false, "a"); break;
+            case 1: d.addLine(random.randomExtra(), grams(9), vessel, true, "b"); break;
+            case 2: d.apply(RemoveLine{some}, "c"); break;
+            case 3: d.apply(MoveLine{some, vessel, std::size_t(random.below(6))}, "d"); break;
+            case 4: d.history().undo(); break;
+            case 5: d.history().redo(); break;
+            }
+            QCOMPARE(jug.rowCount() + pot.rowCount(), int(d.formula().lines.size()));
+            std::size_t row = 0;
+            for (const Line& line : d.formula().lines)
+                if (line.vessel == Vessel::OilPot)
+                    QCOMPARE(pot.lineAt(pot.index(int(row++))), line.id);
+        }
+    }
+
+    void amountsAreEditedInPlace_data()
+    {
+        QTest::addColumn<QString>("typed");
+        QTest::addColumn<double>("grams"); // below 0: refused
+        QTest::newRow("grams") << "300" << 300.0;
+        QTest::newRow("a sum") << "250+35" << 285.0;
+        QTest::newRow("ounces") << "10 oz" << 283.495;
+        QTest::newRow("pounds") << "1 lb" << 453.592;
+        QTest::newRow("words") << "a handful" << -1.0;
+        QTest::newRow("negative") << "-5" << -1.0;
+    }
+    void amountsAreEditedInPlace()
+    {
+        QFETCH(QString, typed);
+        QFETCH(double, grams);
+        FormulaDocument d;
+        d.addLine(Catalogue::shipped().find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot, false, "oil");
+        VesselModel pot(d, Vessel::OilPot);
+        QSignalSpy refused(&pot, &VesselModel::amountRefused);
+        const bool taken = pot.setData(pot.index(0), typed, Qt::EditRole);
+        QCOMPARE(taken, grams >= 0.0);
+        QCOMPARE(refused.count(), taken ? 0 : 1);
+        const double now = statedMass(d.formula().lines.back().amount)->inGrams();
+        QVERIFY(std::abs(now - (taken ? grams : 500.0)) < 1e-3);
+    }
+
+    void draggingMovesBetweenVessels()
+    {
+        FormulaDocument d;
+        d.reset(demo(demoNames[0]), {});
+        VesselModel jug(d, Vessel::LyeJug);
+        VesselModel trace(d, Vessel::Trace);
+        const LineId sugar = jug.lineAt(jug.index(0));
+        std::unique_ptr<QMimeData> mime(jug.mimeData({jug.index(0)}));
+        QVERIFY(trace.canDropMimeData(mime.get(), Qt::MoveAction, 0, 0, {}));
+        QVERIFY(!trace.dropMimeData(mime.get(), Qt::MoveAction, 0, 0, {})); // the document moved it
+        QCOMPARE(trace.lineAt(trace.index(0)), sugar);
+        QCOMPARE(jug.rowCount(), 1);
+        QMimeData other;
+        other.setText(QStringLiteral("hello"));
+        QVERIFY(!trace.canDropMimeData(&other, Qt::MoveAction, 0, 0, {}));
+        QMimeData forged;
+        forged.setData(trace.mimeTypes().first(), "99999999999");
+        const Formula before = d.formula();
+        trace.dropMimeData(&forged, Qt::MoveAction, 0, 0, {});
+        QVERIFY(d.formula() == before);
+    }
+
+    void speaksForScreenReaders()
+    {
+        FormulaDocument d;
+        d.reset(demo(demoNames[0]), {});
+        VesselModel jug(d, Vessel::LyeJug);
+        const QString text = jug.data(jug.index(1), Qt::AccessibleTextRole).toString();
+        QVERIFY2(text.contains("Buttermilk") && text.contains("frozen") && text.contains("g"), qPrintable(text));
+        QCOMPARE(jug.data(QModelIndex(), Qt::DisplayRole), QVariant());
+    }
+
+    void searchAndBatches()
+    {
+        MaterialsModel materials(Catalogue::shipped().materials());
+        Tester a(&materials, Tester::FailureReportingMode::QtTest);
+        const int all = materials.rowCount();
+        materials.search(QStringLiteral("milk"));
+        QVERIFY(materials.rowCount() > 2 && materials.rowCount() < all);
+        materials.search(QStringLiteral("no such thing"));
+        QCOMPARE(materials.rowCount(), 0);
+        QVERIFY(!materials.at(materials.index(0)));
+        BatchesModel batches;
+        Tester b(&batches, Tester::FailureReportingMode::QtTest);
+        BatchSummary s;
+        s.id = 4;
+        s.name = QStringLiteral("Loaf");
+        s.superfatPlanned = 0.05;
+        s.superfat = 0.0625;
+        batches.setBatches({s});
+        QCOMPARE(batches.indexOf(4).row(), 0);
+        QVERIFY(!batches.indexOf(5).isValid());
+        QVERIFY(batches.data(batches.index(0, BatchesModel::Superfat), Qt::DisplayRole).toString().startsWith("6.3"));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestModels)
+#include "tst_models.moc"

@@ -1,0 +1,133 @@
+// Words: every code has a sentence, figures carry units in the person's own habits, no place is left
+// unfilled in any line of any working.
+#include <QtTest>
+
+#include "core/makeday/plan.h"
+#include "storage/reckoning_json.h"
+#include "support/files.h"
+#include "support/random_formula.h"
+#include "words/words.h"
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+namespace {
+
+bool whole(const QString& text)
+{
+    static const QRegularExpression unfilled(QStringLiteral("%\\d"));
+    return !text.isEmpty() && !text.contains(unfilled) && !text.contains(QLatin1String("nan")) &&
+           !text.contains(QLatin1String("inf "));
+}
+
+} // namespace
+
+class TestWords : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void figures_data()
+    {
+        QTest::addColumn<QString>("got");
+        QTest::addColumn<QString>("want");
+        const Speech grams;
+        const Speech ounces({AmountUnit::Ounce, true, QLocale(QLocale::English, QLocale::UnitedStates)});
+        const Speech german({AmountUnit::Gram, false, QLocale(QLocale::German, QLocale::Germany)});
+        const Speech pounds({AmountUnit::Pound, false, QLocale(QLocale::English)});
+        const auto row = [](const char* name, QString got, const char* want) {
+            got.replace(QChar(0xA0), QLatin1Char(' '));
+            QTest::newRow(name) << got << QString::fromUtf8(want);
+        };
+        row("grams", grams.mass(1234.56), "1234.6 g");
+        row("ounces", ounces.mass(28.349523125), "1.00 oz");
+        row("pounds", pounds.mass(453.59237), "1.000 lb");
+        row("comma", german.mass(1234.56), "1234,6 g");
+        row("fahrenheit", ounces.temperature(38), "100 °F");
+        row("celsius", grams.temperature(38), "38 °C");
+        row("percent", grams.percent(0.0641), "6.4 %");
+        row("below zero", grams.percent(-0.015), "−1.5 %");
+        row("no minus nothing", grams.number(-0.0001, 1), "0.0");
+        row("edit", german.amountForEditing({12.5, AmountUnit::PercentOfOils}), "12,5 % of oils");
+        row("edit whole", grams.amountForEditing({500, AmountUnit::Gram}), "500 g");
+        row("rest", grams.amount({0, AmountUnit::Rest}), "the rest");
+    }
+    void figures()
+    {
+        QFETCH(QString, got);
+        QFETCH(QString, want);
+        QCOMPARE(got, want);
+    }
+
+    // What the editor shows is what the parser reads back.
+    void amountsReadBack()
+    {
+        for (const auto& locale : {QLocale(QLocale::English), QLocale(QLocale::German)}) {
+            const Speech speech({AmountUnit::Gram, false, locale});
+            for (int unit = 0; unit <= int(AmountUnit::Rest); ++unit) {
+                const StatedAmount amount{unit == int(AmountUnit::Rest) ? 0.0 : 12.625, static_cast<AmountUnit>(unit)};
+                const QString text = speech.amountForEditing(amount);
+                const auto back = parseAmount(text.toStdString(), speech.phraseHabits());
+                QVERIFY2(std::holds_alternative<StatedAmount>(back), qPrintable(text));
+                QVERIFY(std::get<StatedAmount>(back) == amount);
+            }
+        }
+    }
+
+    void everyCodeHasASentence()
+    {
+        const Speech s;
+        for (int code = 0; code <= int(RefusalCode::TooManyLines); ++code)
+            QVERIFY(whole(words::refusal({static_cast<RefusalCode>(code), 0, "Milk", {0.5, 0.25}}, s)));
+        for (int code = 0; code <= int(PhraseFault::Code::TrailingText); ++code)
+            QVERIFY(whole(words::phraseFault({static_cast<PhraseFault::Code>(code), "5x"})));
+        for (int code = 0; code <= int(FileFault::Code::Locked); ++code)
+            QVERIFY(whole(words::fileFault({static_cast<FileFault::Code>(code), "here", "that"})));
+        const Formula f = twoOils();
+        for (int code = 0; code <= int(CautionCode::AcidInJugFumes); ++code) {
+            const Caution c{static_cast<CautionCode>(code), Severity::Care, Vessel::LyeJug, 1, {0.1, 0.2, 0.3, 20}, SetFrozen{1, true}};
+            QVERIFY(whole(words::cautionTitle(c, f, s)) && whole(words::cautionReason(c, f, s)));
+            QVERIFY(whole(words::mendLabel(c, f, s)));
+        }
+        for (int kind = 0; kind <= int(DayMendKind::AddWater); ++kind)
+            QVERIFY(whole(words::dayMend({static_cast<DayMendKind>(kind), {}, 5, 7}, f, s)));
+    }
+
+    void everyWorkingLineIsWhole()
+    {
+        RandomFormulas random(31);
+        const Speech s;
+        QSet<int> rules;
+        for (int i = 0; i < 200; ++i) {
+            Formula f = random.next(false);
+            if (i % 5 == 0)
+                f.lye.fixed = FixedHydroxide{Mass::grams(60), Mass::grams(random.chance(0.5) ? 9 : 0)};
+            const auto result = reckon(f);
+            const auto* r = std::get_if<Reckoning>(&result);
+            if (!r)
+                continue;
+            for (const Step& step : r->working.steps()) {
+                rules.insert(int(step.rule));
+                QVERIFY2(whole(words::stepTitle(step, f)), codeOf(step.rule));
+                const QString sum = words::stepSum(step, r->working, s);
+                QVERIFY2(whole(sum), qPrintable(QString(codeOf(step.rule)) + sum));
+            }
+            for (const DayStep& step : planDay(f, *r).steps)
+                QVERIFY(whole(words::dayStepTitle(step, f)) && whole(words::dayStepAdvice(step, f, *r, s)));
+        }
+        QVERIFY2(rules.size() >= int(Rule::NeutralisationWater) - 1, qPrintable(QString::number(rules.size())));
+    }
+
+    void namesWithPlacesAreNotFilled()
+    {
+        Formula f = twoOils();
+        auto odd = std::make_shared<Material>(*f.lines[0].material);
+        odd->name = "50 %1 oil";
+        f.lines[0].material = odd;
+        const auto r = std::get<Reckoning>(reckon(f));
+        for (const Step& step : r.working.steps())
+            if (step.rule == Rule::FatDemand && step.line == 0)
+                QVERIFY(words::stepTitle(step, f).startsWith(QLatin1String("50 %1 oil")));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestWords)
+#include "tst_words.moc"

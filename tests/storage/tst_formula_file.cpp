@@ -1,0 +1,183 @@
+// Formula files: come back as they went, hold their own figures, and broken ones change nothing.
+#include <QtTest>
+
+#include "storage/catalogue.h"
+#include "support/files.h"
+#include "support/random_formula.h"
+
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+
+using namespace rhexion;
+using namespace rhexion::test;
+using C = FileFault::Code;
+
+class TestFormulaFile : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void demosReckon_data()
+    {
+        QTest::addColumn<QString>("name");
+        for (const char* name : demoNames)
+            QTest::newRow(name) << QString::fromLatin1(name);
+    }
+    void demosReckon()
+    {
+        QFETCH(QString, name);
+        const Formula f = demo(name.toLatin1());
+        QVERIFY(!f.lines.empty());
+        QVERIFY(std::holds_alternative<Reckoning>(reckon(f)));
+        const auto again = formulaFromJson(formulaToJson(f));
+        QVERIFY(std::holds_alternative<Formula>(again));
+        QCOMPARE(formulaToJson(std::get<Formula>(again)), formulaToJson(f));
+    }
+
+    void randomFormulasComeBack()
+    {
+        RandomFormulas random(21);
+        for (int i = 0; i < 200; ++i) {
+            const Formula f = random.next(false);
+            const auto read = formulaFromJson(formulaToJson(f));
+            QVERIFY(std::holds_alternative<Formula>(read));
+            const Formula& back = std::get<Formula>(read);
+            const auto a = reckon(f);
+            const auto b = reckon(back);
+            QCOMPARE(a.index(), b.index());
+            if (const auto* r = std::get_if<Reckoning>(&a)) // to the last bit
+                QCOMPARE(std::get<Reckoning>(b).batterGrams, r->batterGrams);
+        }
+    }
+
+    void holdsItsOwnFigures()
+    {
+        // An oil of the catalogue's name with another SV stays what it was.
+        Formula f = twoOils();
+        auto own = std::make_shared<Material>(*Catalogue::shipped().find("olive-oil"));
+        own->sv = Figure{Interval::exactly(201), own->sources.front().id};
+        f.lines[0].material = own;
+        f.lines[1].material = Catalogue::shipped().find("olive-oil"); // same id, other figures
+        const auto back = std::get<Formula>(formulaFromJson(formulaToJson(f)));
+        QCOMPARE(back.lines[0].material->sv->range.typical(), 201.0);
+        QCOMPARE(back.lines[1].material->sv->range.typical(), 190.0);
+        QCOMPARE(back.lines[0].material->id, back.lines[1].material->id);
+    }
+
+    void broken_data()
+    {
+        QTest::addColumn<QString>("path"); // what is changed in a good file
+        QTest::addColumn<QJsonValue>("to");
+        QTest::addColumn<int>("code");
+        const auto row = [](const char* path, const QJsonValue& to, C code) {
+            QTest::addRow("%s = %s", path, qPrintable(QString::number(to.type())))
+                << QString::fromLatin1(path) << to << int(code);
+        };
+        row("format", "something-else", C::NotOurs);
+        row("version", 99, C::Newer);
+        row("version", 0, C::OutOfRange);
+        row("version", "1", C::OutOfRange);
+        row("name", 5, C::WrongType);
+        row("name", QString(600, QLatin1Char('n')), C::OutOfRange);
+        row("lines", QJsonObject{}, C::WrongType);
+        row("lines", QJsonArray{5}, C::WrongType);
+        row("lye", QJsonValue::Null, C::WrongType);
+        row("surprise", 1, C::UnknownField);
+        row("lye.superfat", 1.5, C::OutOfRange);
+        row("lye.superfat", "5 %", C::WrongType);
+        row("lye.split", "thirds", C::UnknownWord);
+        row("lye.sodium", "unobtainium", C::NoSuchMaterial);
+        row("liquid.value", -1, C::OutOfRange);
+        row("liquid.how", "by-eye", C::UnknownWord);
+        row("liquid.jugCelsius", 1e9, C::OutOfRange);
+        row("materials", QJsonArray{}, C::NoSuchMaterial);
+        row("sources", QJsonArray{}, C::UnknownWord);
+    }
+    void broken()
+    {
+        QFETCH(QString, path);
+        QFETCH(QJsonValue, to);
+        QFETCH(int, code);
+        QJsonObject root = QJsonDocument::fromJson(bytesOf(demoPath(demoNames[0]))).object();
+        const QStringList parts = path.split(QLatin1Char('.'));
+        if (parts.size() == 1) {
+            root[parts[0]] = to;
+        } else {
+            QJsonObject inner = root[parts[0]].toObject();
+            inner[parts[1]] = to;
+            root[parts[0]] = inner;
+        }
+        const auto read = formulaFromJson(QJsonDocument(root).toJson());
+        const auto* fault = std::get_if<FileFault>(&read);
+        QVERIFY(fault);
+        QCOMPARE(int(fault->code), code);
+        if (fault->code != C::NotOurs && fault->code != C::Newer)
+            QVERIFY2(!fault->place.isEmpty(), "the place is named");
+    }
+
+    void brokenLines_data()
+    {
+        QTest::addColumn<QByteArray>("line");
+        QTest::addColumn<int>("code");
+        const auto row = [](const char* name, const char* line, C code) {
+            QTest::newRow(name) << QByteArray(line) << int(code);
+        };
+        row("negative", R"({"id":1,"material":"m","vessel":"top","amount":{"value":-5,"unit":"g"}})", C::OutOfRange);
+        row("huge", R"({"id":1,"material":"m","vessel":"top","amount":{"value":1e300,"unit":"g"}})", C::OutOfRange);
+        row("unit", R"({"id":1,"material":"m","vessel":"top","amount":{"value":5,"unit":"stone"}})", C::UnknownWord);
+        row("vessel", R"({"id":1,"material":"m","vessel":"bucket","amount":{"value":5,"unit":"g"}})", C::UnknownWord);
+        row("material", R"({"id":1,"material":"x","vessel":"top","amount":{"value":5,"unit":"g"}})", C::NoSuchMaterial);
+        row("no amount", R"({"id":1,"material":"m","vessel":"top"})", C::Missing);
+        row("id 0", R"({"id":0,"material":"m","vessel":"top","amount":{"value":5,"unit":"g"}})", C::OutOfRange);
+        row("same id", R"({"id":7,"material":"m","vessel":"top","amount":{"value":5,"unit":"g"}},{"id":7,"material":"m","vessel":"top","amount":{"value":5,"unit":"g"}})", C::Twice);
+    }
+    void brokenLines()
+    {
+        QFETCH(QByteArray, line);
+        QFETCH(int, code);
+        const QByteArray text = R"({"format":"rhexion-formula","version":1,"name":"n","sources":[],"materials":[{"id":"m","name":"M","kind":"salt"}],"lye":{},"liquid":{},"lines":[)" + line + "]}";
+        const auto read = formulaFromJson(text);
+        const auto* fault = std::get_if<FileFault>(&read);
+        QVERIFY(fault);
+        QCOMPARE(int(fault->code), code);
+        QVERIFY(fault->place.startsWith(QLatin1String("lines[")));
+    }
+
+    void everyCutIsRefused()
+    {
+        const QByteArray whole = bytesOf(demoPath(demoNames[1])).trimmed();
+        for (qsizetype cut = 0; cut < whole.size(); cut += 97)
+            QVERIFY(std::holds_alternative<FileFault>(formulaFromJson(whole.left(cut))));
+        QByteArray latin = whole;
+        latin.replace("Beetroot", QByteArray("Bett\xe9rave"));
+        QVERIFY(std::holds_alternative<FileFault>(formulaFromJson(latin)));
+    }
+
+    void tooLargeIsNotRead()
+    {
+        QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("huge.rhexion"));
+        QFile file(path);
+        QVERIFY(file.open(QIODevice::WriteOnly) && file.resize(200LL * 1024 * 1024));
+        file.close();
+        const auto read = readFormulaFile(path);
+        QCOMPARE(int(std::get<FileFault>(read).code), int(C::TooLarge));
+        QCOMPARE(int(std::get<FileFault>(readFormulaFile(dir.path())).code), int(C::CannotOpen));
+        QCOMPARE(int(std::get<FileFault>(readFormulaFile(dir.filePath("none"))).code), int(C::CannotOpen));
+    }
+
+    void writingIsAllOrNothing()
+    {
+        QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("f.rhexion"));
+        const Formula f = demo(demoNames[0]);
+        QVERIFY(!writeFormulaFile(path, f));
+        QCOMPARE(bytesOf(path), formulaToJson(f));
+        QCOMPARE(QDir(dir.path()).entryList(QDir::Files).size(), 1); // nothing left beside it
+        const auto fault = writeFormulaFile(dir.filePath("no/such/folder/f"), f);
+        QVERIFY(fault);
+        QCOMPARE(int(fault->code), int(C::CannotWrite));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestFormulaFile)
+#include "tst_formula_file.moc"

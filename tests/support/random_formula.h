@@ -1,0 +1,91 @@
+// Random formulas for laws that must hold for all of them. The same seed gives the same formulas on every
+// library: only the engine's raw numbers are used.
+#pragma once
+
+#include "support/make.h"
+
+#include <random>
+
+namespace rhexion::test {
+
+class RandomFormulas {
+public:
+    explicit RandomFormulas(unsigned seed) : engine_(seed) {}
+
+    double between(double low, double high)
+    {
+        return low + (high - low) * double(engine_()) / 4294967295.0;
+    }
+    int below(int n) { return int(engine_() % unsigned(n)); }
+    bool chance(double p) { return between(0, 1) < p; }
+
+    MaterialPtr randomOil()
+    {
+        auto m = material("oil", MaterialKind::Fat);
+        m->part(Part::Fat) = figure(1.0);
+        const double sv = between(170, 265);
+        m->sv = Figure{*Interval::of(sv * 0.98, sv, sv * 1.02), "test"};
+        return m;
+    }
+
+    MaterialPtr randomExtra()
+    {
+        auto m = material("extra", static_cast<MaterialKind>(int(MaterialKind::Acid) + below(3)));
+        const double water = between(0.2, 0.95);
+        m->part(Part::Water) = figure(water);
+        if (chance(0.5)) {
+            const double fat = between(0.0, (1 - water) * 0.5);
+            m->part(Part::Fat) = {*Interval::of(fat * 0.8, fat, fat * 1.2), "test"};
+            m->sv = figure(between(190, 260));
+        }
+        if (chance(0.5))
+            m->acids.push_back({static_cast<Acid>(below(7)), figure(between(0, (1 - water) * 0.4))});
+        if (chance(0.2))
+            m->titratable = figure(between(0, 12));
+        return m;
+    }
+
+    // Amounts only in grams when plain; else some in per cent of oils or batter.
+    Formula next(bool plain)
+    {
+        Formula f;
+        const int oils = 1 + below(6);
+        for (int i = 0; i < oils; ++i)
+            add(f, randomOil(),
+                !plain && i > 0 && chance(0.3) ? StatedAmount{between(1, 12), AmountUnit::PercentOfOils}
+                                               : grams(between(20, 500)));
+        const int extras = below(6);
+        for (int i = 0; i < extras; ++i) {
+            StatedAmount amount = grams(between(0, 60));
+            if (!plain && chance(0.4))
+                amount = {between(0, 5), AmountUnit::PercentOfOils};
+            else if (!plain && chance(0.3))
+                amount = {between(0, 4), AmountUnit::PercentOfBatter};
+            add(f, randomExtra(), amount, allVessels[std::size_t(below(4))]);
+            f.lines.back().allWater = chance(0.1);
+        }
+        if (chance(0.9))
+            add(f, chance(0.5) ? plainWater() : randomExtra(), rest,
+                allVessels[std::size_t(below(4))]);
+        f.lye.sodium = sodiumHydroxide(between(0.95, 1));
+        f.lye.potassium = potassiumHydroxide(between(0.85, 1));
+        f.lye.superfat = between(0, 0.2);
+        f.lye.potassiumShare = chance(0.5) ? 0.0 : between(0, 1);
+        f.lye.split = static_cast<SplitConvention>(below(3));
+        f.lye.hiddenFat = static_cast<HiddenFatSchool>(below(3));
+        f.liquid.how = static_cast<LiquidStatement>(below(4));
+        f.liquid.value = f.liquid.how == LiquidStatement::Strength       ? between(0.22, 0.42)
+                         : f.liquid.how == LiquidStatement::Ratio        ? between(1.4, 3.2)
+                         : f.liquid.how == LiquidStatement::PercentOfOils ? between(0.25, 0.45)
+                                                                         : between(0, 0.4);
+        f.liquid.convention = static_cast<StrengthConvention>(below(2));
+        if (chance(0.3))
+            f.liquid.jugRatio = between(0.9, 1.3);
+        return f;
+    }
+
+private:
+    std::mt19937 engine_;
+};
+
+} // namespace rhexion::test
