@@ -11,7 +11,7 @@ FOLDER = pathlib.Path("/usr/share/fonts/opentype/inter")
 RANGES = [(0x20, 0x17F), (0x2C0, 0x2DF), (0x370, 0x3FF), (0x400, 0x45F), (0x2010, 0x205E),
           (0x2070, 0x209F), (0x20A0, 0x20BF), (0x2100, 0x2150), (0x2190, 0x21FF), (0x2200, 0x22FF),
           (0x25A0, 0x25FF), (0x2713, 0x2714)]
-for weight in ("Regular", "Medium", "SemiBold"):
+for weight in ("Regular", "SemiBold"):
     font = TTFont(FOLDER / f"Inter-{weight}.otf")
     swaps = {}
     for record in font["GSUB"].table.FeatureList.FeatureRecord:

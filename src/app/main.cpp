@@ -1,6 +1,7 @@
 // rhexion: starts the application.
 #include "app/demo.h"
 #include "app/file_actions.h"
+#include "app/first_paint.h"
 #include "app/main_window.h"
 #include "app/shots.h"
 #include "app/theme/theme.h"
@@ -11,11 +12,9 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
-#include <QElapsedTimer>
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTemporaryDir>
-#include <QTimer>
 #include <QTranslator>
 
 #include <cstdio>
@@ -83,22 +82,23 @@ int main(int argc, char** argv)
         data = scratch.path();
     else if (asDemo)
         data += QStringLiteral("/demo");
-    MainWindow window({data, asDemo}, [] { return QDateTime::currentDateTimeUtc(); });
+    const QStringList files = parser.positionalArguments();
+    std::optional<Formula> first;
+    if (files.isEmpty() && asDemo) {
+        const auto read =
+            formulaFromJson(demoFormula(QStringLiteral("quince-buttermilk-loaf.rhexion")));
+        if (const auto* f = std::get_if<Formula>(&read))
+            first = *f;
+    }
+    MainWindow window({data, asDemo}, [] { return QDateTime::currentDateTimeUtc(); }, first);
+    Theme::applyStyleSheet(app);
     if (pictures)
         return takeShots(window, parser.value(shots)) > 0 ? 0 : 1;
 
-    window.show();
-    const QStringList files = parser.positionalArguments();
-    if (!files.isEmpty()) {
+    if (!files.isEmpty())
         window.files().openPath(files.first());
-    } else if (asDemo) {
-        const auto formula =
-            formulaFromJson(demoFormula(QStringLiteral("quince-buttermilk-loaf.rhexion")));
-        if (const auto* f = std::get_if<Formula>(&formula))
-            window.document().reset(*f, {});
-    }
     // After the first picture, so that looking for recovered work does not delay it.
-    QTimer::singleShot(0, &window, [&] {
+    new FirstPaint(window, [&] {
         if (parser.isSet(timing)) {
             std::puts("painted");
             std::fflush(stdout);
@@ -107,5 +107,6 @@ int main(int argc, char** argv)
         }
         window.offerRecovered();
     });
+    window.show();
     return QApplication::exec();
 }

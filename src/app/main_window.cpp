@@ -33,23 +33,21 @@
 
 namespace rhexion {
 
-MainWindow::MainWindow(Places places, Clock clock, QWidget* parent)
-    : QMainWindow(parent), places_(std::move(places)), clock_(std::move(clock)),
+MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>& first)
+    : places_(std::move(places)), clock_(std::move(clock)),
       document_(new FormulaDocument(this)),
       autosave_(new Autosave(*document_, places_.data + QStringLiteral("/recovered"), this)),
       files_(new FileActions(*document_, *this))
 {
     setAcceptDrops(true);
-    banner_ = new Banner(this);
-    bench_ = new BenchPage(*document_, this);
-    make_ = new MakePage(this);
-    journalPage_ = new JournalPage(clock_, this);
-    pages_ = new QStackedWidget(this);
-    for (QWidget* page : std::initializer_list<QWidget*>{bench_, make_, journalPage_})
-        pages_->addWidget(page);
-
+    if (first)
+        document_->reset(*first, {});
     auto* centre = new QWidget(this);
     centre->setObjectName(QStringLiteral("page"));
+    banner_ = new Banner(centre);
+    pages_ = new QStackedWidget(centre);
+    bench_ = new BenchPage(*document_, pages_);
+    pages_->addWidget(bench_);
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
     auto* noteRow = new QHBoxLayout;
@@ -69,29 +67,6 @@ MainWindow::MainWindow(Places places, Clock clock, QWidget* parent)
 
     connect(bench_, &BenchPage::makeWanted, this, &MainWindow::makeBatch);
     connect(bench_, &BenchPage::noted, this, &MainWindow::say);
-    connect(make_, &MakePage::noted, this, &MainWindow::say);
-    connect(journalPage_, &JournalPage::noted, this, &MainWindow::say);
-    connect(make_, &MakePage::finished, this, [this](qint64 batch) {
-        goTo(JournalPlace);
-        journalPage_->reload(batch);
-        banner_->show(Banner::Tone::Fine, tr("The batch is in the journal."));
-    });
-    connect(make_, &MakePage::stopped, this, [this] {
-        make_->setSession(nullptr);
-        goTo(JournalPlace);
-    });
-    connect(journalPage_, &JournalPage::resumeWanted, this, &MainWindow::takeUp);
-    connect(journalPage_, &JournalPage::formulaWanted, this, [this](const QByteArray& bytes) {
-        const auto formula = formulaFromJson(bytes);
-        if (const auto* fault = std::get_if<FileFault>(&formula)) {
-            say(words::fileFault(*fault));
-            return;
-        }
-        if (!files_->mayLeave())
-            return;
-        document_->resetRecovered(std::get<Formula>(formula), {});
-        goTo(Bench);
-    });
     connect(files_, &FileActions::failed, this, &MainWindow::say);
     connect(files_, &FileActions::opened, this, [this] {
         banner_->hide();
@@ -121,6 +96,7 @@ MainWindow::~MainWindow()
 {
     // Pages may still write to the document and journal as editors close; they go first.
     delete centralWidget();
+    document_->disconnect(this);
 }
 
 QWidget* MainWindow::buildRail()
@@ -236,11 +212,58 @@ void MainWindow::buildMenu()
     help->addAction(tr("&Safety and about"), this, &MainWindow::about);
 }
 
+MakePage& MainWindow::making()
+{
+    if (make_)
+        return *make_;
+    make_ = new MakePage(pages_);
+    pages_->addWidget(make_);
+    make_->setSpeech(Speech(habits_));
+    connect(make_, &MakePage::noted, this, &MainWindow::say);
+    connect(make_, &MakePage::finished, this, [this](qint64 batch) {
+        goTo(JournalPlace);
+        journalPage().reload(batch);
+        banner_->show(Banner::Tone::Fine, tr("The batch is in the journal."));
+    });
+    connect(make_, &MakePage::stopped, this, [this] {
+        make_->setSession(nullptr);
+        goTo(JournalPlace);
+    });
+    return *make_;
+}
+
+JournalPage& MainWindow::journalPage()
+{
+    if (journalPage_)
+        return *journalPage_;
+    journalPage_ = new JournalPage(clock_, pages_);
+    pages_->addWidget(journalPage_);
+    journalPage_->setSpeech(Speech(habits_));
+    connect(journalPage_, &JournalPage::noted, this, &MainWindow::say);
+    connect(journalPage_, &JournalPage::resumeWanted, this, &MainWindow::takeUp);
+    connect(journalPage_, &JournalPage::formulaWanted, this, [this](const QByteArray& bytes) {
+        const auto formula = formulaFromJson(bytes);
+        if (const auto* fault = std::get_if<FileFault>(&formula)) {
+            say(words::fileFault(*fault));
+            return;
+        }
+        if (!files_->mayLeave())
+            return;
+        document_->resetRecovered(std::get<Formula>(formula), {});
+        goTo(Bench);
+    });
+    if (Journal* opened = journal())
+        journalPage_->setJournal(opened);
+    return *journalPage_;
+}
+
 void MainWindow::goTo(Place place)
 {
-    if (place == JournalPlace && journal())
-        journalPage_->reload();
-    pages_->setCurrentIndex(place);
+    if (place == JournalPlace)
+        journalPage().reload();
+    pages_->setCurrentWidget(place == Bench  ? static_cast<QWidget*>(bench_)
+                             : place == Make ? static_cast<QWidget*>(&making())
+                                             : &journalPage());
     rail_[place]->setChecked(true);
     if (place == Bench)
         bench_->focusTyping();
@@ -251,8 +274,10 @@ void MainWindow::setHabits(const Habits& habits)
     habits_ = habits;
     const Speech speech(habits);
     bench_->setSpeech(speech);
-    make_->setSpeech(speech);
-    journalPage_->setSpeech(speech);
+    if (make_)
+        make_->setSpeech(speech);
+    if (journalPage_)
+        journalPage_->setSpeech(speech);
 }
 
 void MainWindow::retitle()
@@ -283,7 +308,6 @@ Journal* MainWindow::journal()
     if (places_.demo)
         if (const auto fault = fillDemoJournal(*journal_))
             say(words::fileFault(*fault));
-    journalPage_->setJournal(journal_.get());
     return journal_.get();
 }
 
@@ -292,7 +316,7 @@ void MainWindow::makeBatch()
     const Reckoning* reckoning = document_->reckoning();
     if (!reckoning || !journal())
         return;
-    if (make_->session()) {
+    if (making().session()) {
         goTo(Make);
         say(tr("A batch is being made already: finish or stop it first."));
         return;
@@ -302,13 +326,13 @@ void MainWindow::makeBatch()
         say(words::fileFault(*fault));
         return;
     }
-    make_->setSession(std::get<std::unique_ptr<MakeSession>>(std::move(begun)));
+    making().setSession(std::get<std::unique_ptr<MakeSession>>(std::move(begun)));
     goTo(Make);
 }
 
 void MainWindow::takeUp(qint64 batch)
 {
-    if (make_->session()) {
+    if (making().session()) {
         goTo(Make);
         return;
     }
@@ -322,7 +346,7 @@ void MainWindow::takeUp(qint64 batch)
         say(words::fileFault(*fault));
         return;
     }
-    make_->setSession(std::get<std::unique_ptr<MakeSession>>(std::move(resumed)));
+    making().setSession(std::get<std::unique_ptr<MakeSession>>(std::move(resumed)));
     goTo(Make);
 }
 

@@ -28,7 +28,8 @@ struct Places {
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    MainWindow(Places places, Clock clock, QWidget* parent = nullptr);
+    // first: the formula to begin with; nothing: a fresh one.
+    MainWindow(Places places, Clock clock, const std::optional<Formula>& first = std::nullopt);
     ~MainWindow() override;
 
     enum Place { Bench, Make, JournalPlace };
@@ -39,8 +40,9 @@ public:
     FormulaDocument& document() { return *document_; }
     FileActions& files() { return *files_; }
     BenchPage& bench() { return *bench_; }
-    MakePage& making() { return *make_; }
-    JournalPage& journalPage() { return *journalPage_; }
+    // Built when first wanted, like the journal itself, so that the bench starts without them.
+    MakePage& making();
+    JournalPage& journalPage();
     Banner& banner() { return *banner_; }
     // Opened when first wanted, so that the bench starts without it; nothing if it cannot be.
     Journal* journal();
@@ -73,8 +75,8 @@ private:
     QList<QToolButton*> rail_;
     Banner* banner_;
     BenchPage* bench_;
-    MakePage* make_;
-    JournalPage* journalPage_;
+    MakePage* make_ = nullptr;
+    JournalPage* journalPage_ = nullptr;
 };
 
 } // namespace rhexion

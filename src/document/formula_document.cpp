@@ -23,6 +23,12 @@ FormulaDocument::FormulaDocument(QObject* parent)
     connect(&history_, &QUndoStack::cleanChanged, this, &FormulaDocument::dirtyChanged);
 }
 
+FormulaDocument::~FormulaDocument()
+{
+    // The history says "clean" as it goes, to listeners that may be gone already.
+    history_.disconnect(this);
+}
+
 std::optional<Edit> FormulaDocument::change(const Edit& edit)
 {
     auto back = rhexion::apply(formula_, edit);

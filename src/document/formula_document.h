@@ -17,6 +17,7 @@ class FormulaDocument : public QObject {
     Q_OBJECT
 public:
     explicit FormulaDocument(QObject* parent = nullptr);
+    ~FormulaDocument() override;
 
     const Formula& formula() const { return formula_; }
     // The reckoning of the formula as it is now, or why there is none.

@@ -197,7 +197,7 @@ std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formu
 bool loadShippedFonts()
 {
     bool all = true;
-    for (const char* weight : {"Regular", "Medium", "SemiBold"})
+    for (const char* weight : {"Regular", "SemiBold"})
         all = QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/RhexionSans-%1.otf")
                                                     .arg(QString::fromLatin1(weight))) >= 0 &&
               all;

@@ -32,6 +32,7 @@ public:
         QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
         loadShippedFonts();
         Theme::apply(*qApp, false);
+        Theme::applyStyleSheet(*qApp);
         open();
     }
     // A fresh window on the same folders, as after a restart.
@@ -40,7 +41,8 @@ public:
         window.reset();
         window = std::make_unique<MainWindow>(Places{dir.path(), false}, [this] { return now; });
         window->show();
-        QTest::qWaitForWindowExposed(window.get());
+        if (!QTest::qWaitForWindowExposed(window.get()))
+            qWarning("The window did not appear.");
     }
     void type(const char* text)
     {

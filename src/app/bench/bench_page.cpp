@@ -45,13 +45,9 @@ BenchPage::BenchPage(FormulaDocument& document, QWidget* parent)
     accountsLayout->setContentsMargins(4, 2, 4, 2);
     accountsLayout->addWidget(accounts_);
 
-    figures_ = new FiguresPanel(document, this);
-    working_ = new WorkingPanel(document, this);
-    shelf_ = new ShelfDrawer(materials, this);
     side_ = new QStackedWidget(this);
+    figures_ = new FiguresPanel(document, side_);
     side_->addWidget(figures_);
-    side_->addWidget(working_);
-    side_->addWidget(shelf_);
     side_->setFixedWidth(sideWidth);
 
     auto* centre = new QVBoxLayout;
@@ -94,11 +90,7 @@ BenchPage::BenchPage(FormulaDocument& document, QWidget* parent)
     connect(figures_, &FiguresPanel::workingWanted, this, &BenchPage::showWorking);
     connect(figures_, &FiguresPanel::allWorkingWanted, this,
             [this] { showWorking(Rule::BatterMass, LineId(-1)); });
-    connect(working_, &WorkingPanel::closed, this, &BenchPage::showFigures);
-    connect(shelf_, &ShelfDrawer::closed, this, &BenchPage::showFigures);
-    connect(shelf_, &ShelfDrawer::chosen, typing_, &TypingLine::offer);
     connect(&document_, &FormulaDocument::changed, this, &BenchPage::refresh);
-    refresh();
 }
 
 QWidget* BenchPage::buildTop()
@@ -214,8 +206,10 @@ void BenchPage::setSpeech(const Speech& speech)
     strip_->setSpeech(speech);
     typing_->setSpeech(speech);
     figures_->setSpeech(speech);
-    working_->setSpeech(speech);
-    shelf_->setSpeech(speech);
+    if (working_)
+        working_->setSpeech(speech);
+    if (shelf_)
+        shelf_->setSpeech(speech);
     for (VesselPanel* p : panels_)
         p->setSpeech(speech);
     refresh();
@@ -230,6 +224,13 @@ void BenchPage::focusTyping()
 
 void BenchPage::showShelf()
 {
+    if (!shelf_) {
+        shelf_ = new ShelfDrawer(Catalogue::shipped().materials(), side_);
+        shelf_->setSpeech(speech_);
+        side_->addWidget(shelf_);
+        connect(shelf_, &ShelfDrawer::closed, this, &BenchPage::showFigures);
+        connect(shelf_, &ShelfDrawer::chosen, typing_, &TypingLine::offer);
+    }
     side_->setFixedWidth(sideWidth);
     side_->setCurrentWidget(shelf_);
     shelf_->start();
@@ -237,6 +238,12 @@ void BenchPage::showShelf()
 
 void BenchPage::showWorking(Rule rule, LineId line)
 {
+    if (!working_) {
+        working_ = new WorkingPanel(document_, side_);
+        working_->setSpeech(speech_);
+        side_->addWidget(working_);
+        connect(working_, &WorkingPanel::closed, this, &BenchPage::showFigures);
+    }
     side_->setFixedWidth(sideWidthReading);
     side_->setCurrentWidget(working_);
     working_->showRule(rule, line);

@@ -64,8 +64,8 @@ private:
     AccountsView* accounts_;
     QStackedWidget* side_;
     FiguresPanel* figures_;
-    WorkingPanel* working_;
-    ShelfDrawer* shelf_;
+    WorkingPanel* working_ = nullptr; // these two are built when first wanted
+    ShelfDrawer* shelf_ = nullptr;
 };
 
 } // namespace rhexion

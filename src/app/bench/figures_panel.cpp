@@ -72,7 +72,6 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, QWidget* parent)
     connect(working_, &QPushButton::clicked, this, &FiguresPanel::allWorkingWanted);
     layout->addWidget(working_);
     connect(&document_, &FormulaDocument::changed, this, &FiguresPanel::refresh);
-    refresh();
 }
 
 FigureRow* FiguresPanel::addRow(QVBoxLayout* layout, Rule rule)

@@ -153,7 +153,6 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
         connect(field, &NumberField::refused, this, &SettingsStrip::refused);
     connect(menu_, &QMenu::aboutToShow, this, &SettingsStrip::buildMenu);
     connect(&document_, &FormulaDocument::changed, this, &SettingsStrip::refresh);
-    refresh();
 }
 
 void SettingsStrip::setSpeech(const Speech& speech)

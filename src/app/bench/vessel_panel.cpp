@@ -165,7 +165,9 @@ bool VesselPanel::keyPressed(QKeyEvent* key)
         Q_EMIT removeWanted(line);
         return true;
     }
-    if (line != 0 && (key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter)) {
+    // An editor that is just closing passes its Enter on to the list; that one is not for us.
+    if (line != 0 && list_->hasFocus() &&
+        (key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter)) {
         list_->edit(list_->currentIndex());
         return true;
     }

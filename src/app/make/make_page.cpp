@@ -333,13 +333,15 @@ bool MakePage::eventFilter(QObject* watched, QEvent* event)
 {
     if (watched == weighed_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
-        if (key->key() == Qt::Key_Space) {
-            goOn();
+        const bool enter = key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter;
+        // The first Enter keeps what was typed and shows what it does; then Space or Enter goes on.
+        // While something is being typed a space is a space, as in "4 oz".
+        if (enter && weighed_->isModified()) {
+            keepWeighed();
             return true;
         }
-        // Enter shows what the weighing does; only Space or the button goes on.
-        if (key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter) {
-            keepWeighed();
+        if (enter || (key->key() == Qt::Key_Space && !weighed_->isModified())) {
+            goOn();
             return true;
         }
     }

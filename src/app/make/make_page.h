@@ -1,5 +1,5 @@
 // The making of a batch, step by step, in type to be read at arm's length. Space or the large button goes
-// on; what was really weighed may differ from the plan and says at once what that does.
+// on, Enter keeps what was typed; what was really weighed may differ from the plan and says at once what that does.
 #pragma once
 
 #include <QWidget>

@@ -55,6 +55,7 @@ QPushButton* Banner::addButton(const QString& text)
     auto* button = new QPushButton(text, this);
     connect(button, &QPushButton::clicked, this, &QWidget::hide);
     buttons_->addWidget(button);
+    button->show();
     return button;
 }
 
