@@ -90,7 +90,12 @@ int main(int argc, char** argv)
         if (const auto* f = std::get_if<Formula>(&read))
             first = *f;
     }
-    MainWindow window({data, asDemo}, [] { return QDateTime::currentDateTimeUtc(); }, first);
+    const Clock clock = [pictures] {
+        // Pictures are taken on a day of their own, so that they come out alike every time.
+        return pictures ? QDateTime(QDate(2026, 10, 24), QTime(9, 0), Qt::UTC)
+                        : QDateTime::currentDateTimeUtc();
+    };
+    MainWindow window({data, asDemo}, clock, first);
     Theme::applyStyleSheet(app);
     if (pictures)
         return takeShots(window, parser.value(shots)) > 0 ? 0 : 1;

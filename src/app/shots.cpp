@@ -2,6 +2,7 @@
 
 #include "app/bench/bench_page.h"
 #include "app/demo.h"
+#include "app/journal/journal_page.h"
 #include "app/main_window.h"
 #include "app/make/make_page.h"
 #include "app/theme/theme.h"
@@ -98,6 +99,7 @@ int takeShots(MainWindow& window, const QString& folder)
         window.making().setSession(nullptr);
     }
     window.goTo(MainWindow::JournalPlace);
+    window.journalPage().reload(1);
     shots.take(QStringLiteral("journal"));
     window.document().reset(freshFormula(), {});
     window.goTo(MainWindow::Bench);

@@ -148,7 +148,7 @@ bool BatchSheet::draw(QPagedPaintDevice& device) const
     document.setDocumentMargin(0);
     const QString text = html();
     bool fits = false;
-    for (double points = 10.0; points >= 5.9 && !fits; points -= 0.5) {
+    for (double points = 11.5; points >= 5.9 && !fits; points -= 0.5) {
         QFont font(QStringLiteral("Rhexion Sans"));
         font.setPointSizeF(points);
         document.setDefaultFont(font);

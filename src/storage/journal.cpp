@@ -62,7 +62,7 @@ std::optional<double> figure(const QVariant& value)
 }
 
 constexpr auto summaryColumns = "id, name, state, started, finished, step, superfat_planned,"
-                                " strength_planned, superfat, strength, batter";
+                                " strength_planned, superfat, strength, batter, draft";
 
 BatchSummary summaryFrom(const QSqlQuery& row)
 {
@@ -78,6 +78,7 @@ BatchSummary summaryFrom(const QSqlQuery& row)
     s.superfat = figure(row.value(8));
     s.strength = figure(row.value(9));
     s.batterGrams = figure(row.value(10));
+    s.draft = row.value(11).toString();
     return s;
 }
 
@@ -244,10 +245,19 @@ Journal::Done Journal::recordStep(qint64 batch, int nextStep)
     return changeOne(query);
 }
 
+Journal::Done Journal::recordDraft(qint64 batch, const QString& note)
+{
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral("UPDATE batch SET draft = ? WHERE id = ?"));
+    query.addBindValue(note);
+    query.addBindValue(batch);
+    return changeOne(query);
+}
+
 Journal::Done Journal::finishBatch(qint64 batch, const Reckoning& asWeighed, const QDateTime& when)
 {
     QSqlQuery query(database());
-    query.prepare(QStringLiteral("UPDATE batch SET state = 'finished', finished = ?, superfat = ?,"
+    query.prepare(QStringLiteral("UPDATE batch SET state = 'finished', draft = '', finished = ?, superfat = ?,"
                                  " strength = ?, batter = ? WHERE id = ?"));
     query.addBindValue(stamp(when));
     query.addBindValue(asWeighed.superfatTrue);
@@ -316,7 +326,7 @@ Journal::Result<BatchRecord> Journal::batch(qint64 id) const
         return FileFault{Code::Missing, QStringLiteral("batch"), QString::number(id)};
     BatchRecord out;
     out.summary = summaryFrom(query);
-    out.formula = query.value(11).toString().toUtf8();
+    out.formula = query.value(12).toString().toUtf8();
 
     query.prepare(QStringLiteral(
         "SELECT what, line, name, planned, actual, at FROM weighing WHERE batch = ? ORDER BY id"));

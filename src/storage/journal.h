@@ -26,6 +26,7 @@ struct BatchSummary {
     QDateTime started; // UTC
     QDateTime finished;
     int step = 0; // place in the day's plan that is next
+    QString draft; // a note begun and not yet kept
     double superfatPlanned = 0.0;
     double strengthPlanned = 0.0;
     std::optional<double> superfat; // once finished: true superfat as weighed
@@ -71,6 +72,7 @@ public:
     // A second weighing of the same thing replaces the first.
     Done recordWeighing(qint64 batch, const WeighingRecord& weighing);
     Done recordStep(qint64 batch, int nextStep);
+    Done recordDraft(qint64 batch, const QString& note);
     Done finishBatch(qint64 batch, const Reckoning& asWeighed, const QDateTime& when);
     Done stopBatch(qint64 batch, const QDateTime& when);
     Done addNote(qint64 batch, const QString& text, const QDateTime& when);

@@ -15,6 +15,7 @@ QStringList journalMigration(int toVersion)
                            " started TEXT NOT NULL," // ISO 8601, UTC
                            " finished TEXT,"
                            " step INTEGER NOT NULL DEFAULT 0 CHECK (step >= 0),"
+                           " draft TEXT NOT NULL DEFAULT '',"
                            " superfat_planned REAL NOT NULL,"
                            " strength_planned REAL NOT NULL,"
                            " superfat REAL,"

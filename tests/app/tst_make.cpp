@@ -4,6 +4,7 @@
 #include "support/window.h"
 
 #include <QMessageBox>
+#include <QPlainTextEdit>
 #include <QPushButton>
 #include <QTimer>
 
@@ -86,6 +87,28 @@ private Q_SLOTS:
             QVERIFY(weighed && std::abs(*weighed - kept) < 1e-2);
             QCOMPARE(make.session()->step(), step + 1);
         }
+    }
+
+    void noteBegunIsKept()
+    {
+        Shop shop;
+        shop.document().reset(demo(demoNames[0]), {});
+        shop.window->makeBatch();
+        MakePage& make = shop.window->making();
+        make.session()->goTo(int(make.session()->plan().steps.size()));
+        auto* note = make.findChild<QPlainTextEdit*>();
+        QTest::keyClicks(note, QStringLiteral("Half a thought"));
+        const qint64 batch = make.session()->batch();
+        shop.open(); // as after a crash: nothing was finished
+        const auto record = std::get<BatchRecord>(shop.window->journal()->batch(batch));
+        QCOMPARE(record.summary.draft, QStringLiteral("Half a thought"));
+        shop.window->offerRecovered();
+        QTest::mouseClick(button(shop.window.get(), "Go on making it"), Qt::LeftButton);
+        QCOMPARE(shop.window->making().findChild<QPlainTextEdit*>()->toPlainText(), QStringLiteral("Half a thought"));
+        QTest::mouseClick(button(&shop.window->making(), "Finish and keep"), Qt::LeftButton);
+        const auto finished = std::get<BatchRecord>(shop.window->journal()->batch(batch));
+        QCOMPARE(finished.notes.size(), 1);
+        QVERIFY(finished.summary.draft.isEmpty());
     }
 
     void backAndStop()

@@ -107,11 +107,18 @@ QWidget* MakePage::buildSteps()
     mends_ = new QLabel(card);
     mends_->setWordWrap(true);
     mends_->setFont(Theme::figure());
+    mendHint_ = new QLabel(tr("When you have mended it, press its step in the list and type what is in there now."),
+                           card);
+    mendHint_->setObjectName(QStringLiteral("muted"));
     note_ = new QPlainTextEdit(card);
     note_->setPlaceholderText(tr("How did it go? A line for the journal."));
     note_->setAccessibleName(tr("Note for the journal"));
     note_->setMaximumHeight(130);
     note_->setTabChangesFocus(true);
+    connect(note_, &QPlainTextEdit::textChanged, this, [this] {
+        if (session_ && note_->toPlainText() != session_->draft())
+            good(session_->keepDraft(note_->toPlainText()));
+    });
 
     back_ = new QPushButton(tr("Back"), card);
     back_->setMinimumHeight(56);
@@ -139,6 +146,7 @@ QWidget* MakePage::buildSteps()
     column->addSpacing(10);
     column->addWidget(effect_);
     column->addWidget(mends_);
+    column->addWidget(mendHint_);
     column->addStretch();
     column->addLayout(buttons);
 
@@ -159,7 +167,7 @@ void MakePage::setSpeech(const Speech& speech)
 void MakePage::setSession(std::unique_ptr<MakeSession> session)
 {
     session_ = std::move(session);
-    note_->clear();
+    note_->setPlainText(session_ ? session_->draft() : QString());
     if (session_)
         connect(session_.get(), &MakeSession::changed, this, &MakePage::refresh);
     refresh();
@@ -201,6 +209,7 @@ void MakePage::refreshEffect()
     if (!bowl) {
         effect_->setText(words::refusal(std::get<Refusal>(session_->now()), speech_));
         mends_->clear();
+        mendHint_->hide();
         return;
     }
     const Reckoning& r = bowl->reckoning;
@@ -211,9 +220,14 @@ void MakePage::refreshEffect()
                               speech_.percent(bowl->strengthPlanned)));
     QStringList lines;
     if (r.superfatTrue < 0.0)
-        lines << tr("There is more lye than fat can take. Mend this before you go on, or stop.");
-    for (const DayMend& mend : bowl->mends)
-        lines << words::dayMend(mend, bowl->formula, speech_);
+        lines << (session_->atEnd()
+                      ? tr("There is more lye than fat can take: not for skin, and not to be used "
+                           "until a test finds no free lye.")
+                      : tr("There is more lye than fat can take. Mend this before you go on, or stop."));
+    if (!session_->atEnd())
+        for (const DayMend& mend : bowl->mends)
+            lines << words::dayMend(mend, bowl->formula, speech_);
+    mendHint_->setVisible(!session_->atEnd() && !bowl->mends.empty());
     mends_->setText(lines.join(QLatin1Char('\n')));
     const QColor colour =
         r.superfatTrue < 0.0 ? Theme::colours().danger : Theme::colours().care;

@@ -63,6 +63,7 @@ private:
     QLabel* weighedUnit_;
     QLabel* effect_;
     QLabel* mends_;
+    QLabel* mendHint_;
     QPlainTextEdit* note_;
     QPushButton* next_;
     QPushButton* back_;

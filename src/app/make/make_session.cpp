@@ -37,6 +37,7 @@ MakeSession::resume(Journal& journal, const BatchRecord& record, Clock clock)
         new MakeSession(journal, std::get<Formula>(formula), std::get<Reckoning>(planned),
                         std::move(clock)));
     session->batch_ = record.summary.id;
+    session->draft_ = record.summary.draft;
     session->step_ = std::min(record.summary.step, int(session->plan_.steps.size()));
     for (const WeighingRecord& weighing : record.weighings)
         session->weighed_.push_back(weighing.weighed);
@@ -57,7 +58,6 @@ std::optional<double> MakeSession::weighedAt(int step) const
 
 void MakeSession::reckonNow(WeighTarget latest)
 {
-    latest_ = latest;
     now_ = reckonAsWeighed(formula_, planned_, weighed_, latest);
     Q_EMIT changed();
 }
@@ -83,7 +83,16 @@ std::optional<FileFault> MakeSession::goTo(int step)
     if (auto fault = journal_.recordStep(batch_, to))
         return fault;
     step_ = to;
-    Q_EMIT changed();
+    // What was weighed before has been stirred in by now and cannot be taken out again.
+    reckonNow({});
+    return std::nullopt;
+}
+
+std::optional<FileFault> MakeSession::keepDraft(const QString& note)
+{
+    if (auto fault = journal_.recordDraft(batch_, note))
+        return fault;
+    draft_ = note;
     return std::nullopt;
 }
 

@@ -35,6 +35,8 @@ public:
     // Each returns a fault if the journal could not be written; then nothing has changed.
     std::optional<FileFault> weigh(double grams);
     std::optional<FileFault> goTo(int step);
+    std::optional<FileFault> keepDraft(const QString& note);
+    QString draft() const { return draft_; }
     std::optional<FileFault> finish(const QString& note);
     std::optional<FileFault> stop();
 
@@ -52,8 +54,8 @@ private:
     DayPlan plan_;
     qint64 batch_ = 0;
     int step_ = 0;
+    QString draft_;
     std::vector<Weighed> weighed_;
-    WeighTarget latest_;
     std::variant<AsWeighed, Refusal> now_;
 };
 
