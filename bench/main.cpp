@@ -1,5 +1,5 @@
-// rhexion-bench: what the sums cost and how long the programs take to start. Prints medians; a shared
-// machine is noisy, so the least time is printed beside each.
+// rhexion-bench: what the sums cost and how long the programs take to start. Prints medians; a
+// shared machine is noisy, so the least time is printed beside each.
 //   rhexion-bench            everything
 //   rhexion-bench reckon     only the sums
 #include "core/reckoning/reckon.h"
@@ -42,7 +42,8 @@ Times timed(int runs, Work work)
     return {micros[micros.size() / 2], micros.front()};
 }
 
-// Forty materials of the catalogue, with a milk as the rest, acids, shares of oils and two hydroxides.
+// Forty materials of the catalogue, with a milk as the rest, acids, shares of oils and two
+// hydroxides.
 Formula fortyMaterials()
 {
     Formula f;
@@ -51,7 +52,8 @@ Formula fortyMaterials()
     f.lye.potassium = c.find("potassium-hydroxide-90");
     f.lye.potassiumShare = 0.2;
     f.liquid.value = 0.3;
-    f.lines.push_back({f.newId(), c.find("goat-milk"), Vessel::LyeJug, {0, AmountUnit::Rest}, true});
+    f.lines.push_back(
+        {f.newId(), c.find("goat-milk"), Vessel::LyeJug, {0, AmountUnit::Rest}, true});
     for (std::size_t i = 0; f.lines.size() < 40; ++i) {
         const MaterialPtr& m = c.materials()[i % c.materials().size()];
         if (m->isHydroxide())
@@ -75,9 +77,9 @@ void benchReckon()
     }
     double keep = 0.0; // so that the work is not optimised away
     const Times t = timed(20000, [&] { keep += std::get<Reckoning>(reckon(f)).batterGrams; });
-    std::printf("reckon, 40 materials, %zu working lines: median %.2f us, least %.2f us (target 20)%s\n",
-                std::get<Reckoning>(result).working.steps().size(), t.median, t.least,
-                keep > 0 ? "" : "!");
+    std::printf(
+        "reckon, 40 materials, %zu working lines: median %.2f us, least %.2f us (target 20)%s\n",
+        std::get<Reckoning>(result).working.steps().size(), t.median, t.least, keep > 0 ? "" : "!");
 }
 
 Times runProgram(const QString& program, const QStringList& args, int runs)
@@ -100,8 +102,8 @@ void benchPrograms()
     const QString file = dir.filePath(QStringLiteral("f.rhexion"));
     if (writeFormulaFile(file, fortyMaterials()))
         return;
-    const Times cli = runProgram(bin + QStringLiteral("/rhexion-cli"),
-                                 {QStringLiteral("reckon"), file}, 60);
+    const Times cli =
+        runProgram(bin + QStringLiteral("/rhexion-cli"), {QStringLiteral("reckon"), file}, 60);
     std::printf("rhexion-cli reckon, whole process: median %.1f ms, least %.1f ms (target 15)\n",
                 cli.median / 1000, cli.least / 1000);
     if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))

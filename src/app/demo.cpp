@@ -36,10 +36,10 @@ std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
     std::vector<Weighed> weighed;
     for (const JsonCursor& w : at.array("weighed", 100)) {
         const bool sodium = w.text("what", 20) == QLatin1String("sodium");
-        const WeighTarget target =
-            sodium ? WeighTarget{WeighTarget::What::Sodium, 0}
-                   : WeighTarget{WeighTarget::What::Line,
-                                 static_cast<LineId>(w.number("line", 1, 1e6))};
+        const WeighTarget target = sodium
+                                       ? WeighTarget{WeighTarget::What::Sodium, 0}
+                                       : WeighTarget{WeighTarget::What::Line,
+                                                     static_cast<LineId>(w.number("line", 1, 1e6))};
         weighed.push_back({target, w.number("grams", 0, 1e6)});
     }
     const auto begun = journal.startBatch(f, planned, started);
@@ -54,9 +54,10 @@ std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
         for (const Weighed& w : weighed)
             if (w.target == step.target)
                 grams = w.grams;
-        if (auto fault = journal.recordWeighing(
-                batch, {{step.target, grams}, words::targetName(step.target, f),
-                        step.plannedGrams, started}))
+        if (auto fault = journal.recordWeighing(batch, {{step.target, grams},
+                                                        words::targetName(step.target, f),
+                                                        step.plannedGrams,
+                                                        started}))
             return fault;
     }
     const auto bowl = reckonAsWeighed(f, planned, weighed, {});
@@ -90,9 +91,8 @@ std::optional<FileFault> fillDemoJournal(Journal& journal)
         return *fault;
     if (!std::get<QList<BatchSummary>>(batches).isEmpty())
         return std::nullopt;
-    const JsonText json =
-        parseJson(demoFormula(QStringLiteral("journal.json")),
-                  QStringLiteral("rhexion-demo-journal"), 1, 1);
+    const JsonText json = parseJson(demoFormula(QStringLiteral("journal.json")),
+                                    QStringLiteral("rhexion-demo-journal"), 1, 1);
     if (json.fault)
         return json.fault;
     std::optional<FileFault> fault;

@@ -41,10 +41,12 @@ void FileActions::fillRecent(QMenu& menu)
 {
     menu.clear();
     for (const QString& path : recent())
-        menu.addAction(QFileInfo(path).fileName(), this, [this, path] {
-            if (mayLeave())
-                openPath(path);
-        })->setToolTip(path);
+        menu.addAction(QFileInfo(path).fileName(), this,
+                       [this, path] {
+                           if (mayLeave())
+                               openPath(path);
+                       })
+            ->setToolTip(path);
     if (menu.isEmpty())
         menu.addAction(tr("Nothing yet"))->setEnabled(false);
 }
@@ -85,8 +87,8 @@ void FileActions::open()
 bool FileActions::openPath(const QString& path)
 {
     if (const auto fault = document_.open(path)) {
-        Q_EMIT failed(QStringLiteral("%1: %2").arg(QFileInfo(path).fileName(),
-                                                   words::fileFault(*fault)));
+        Q_EMIT failed(
+            QStringLiteral("%1: %2").arg(QFileInfo(path).fileName(), words::fileFault(*fault)));
         return false;
     }
     remember(path);

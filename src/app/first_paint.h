@@ -1,5 +1,5 @@
-// Calls back once a window has been painted for the first time. Only widgets, so that the benchmark's
-// empty window measures itself the same way.
+// Calls back once a window has been painted for the first time. Only widgets, so that the
+// benchmark's empty window measures itself the same way.
 #pragma once
 
 #include <QApplication>

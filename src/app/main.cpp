@@ -42,20 +42,23 @@ int main(int argc, char** argv)
     QApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
 
     QCommandLineParser parser;
-    parser.setApplicationDescription(
-        QApplication::translate("Main", "A soapmaker\u2019s bench: formulas, lye and liquid, making, journal."));
+    parser.setApplicationDescription(QApplication::translate(
+        "Main", "A soapmaker\u2019s bench: formulas, lye and liquid, making, journal."));
     parser.addHelpOption();
     parser.addVersionOption();
     const QCommandLineOption demo(
-        "demo", QApplication::translate("Main", "Start with the demo workshop, apart from your own data."));
+        "demo",
+        QApplication::translate("Main", "Start with the demo workshop, apart from your own data."));
     const QCommandLineOption shots(
-        "shots", QApplication::translate("Main", "Write a picture of every main view to a folder and end."),
+        "shots",
+        QApplication::translate("Main", "Write a picture of every main view to a folder and end."),
         "folder");
     const QCommandLineOption dark("dark", QApplication::translate("Main", "Use dark colours."));
     QCommandLineOption timing("time-to-paint");
     timing.setFlags(QCommandLineOption::HiddenFromHelp);
     parser.addOptions({demo, shots, dark, timing});
-    parser.addPositionalArgument("file", QApplication::translate("Main", "A formula to open."), "[file]");
+    parser.addPositionalArgument("file", QApplication::translate("Main", "A formula to open."),
+                                 "[file]");
     parser.process(app);
 
     QTranslator translator;

@@ -34,8 +34,7 @@
 namespace rhexion {
 
 MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>& first)
-    : places_(std::move(places)), clock_(std::move(clock)),
-      document_(new FormulaDocument(this)),
+    : places_(std::move(places)), clock_(std::move(clock)), document_(new FormulaDocument(this)),
       autosave_(new Autosave(*document_, places_.data + QStringLiteral("/recovered"), this)),
       files_(new FileActions(*document_, *this))
 {
@@ -45,13 +44,16 @@ MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>&
     auto* centre = new QWidget(this);
     centre->setObjectName(QStringLiteral("page"));
     banner_ = new Banner(centre);
+    offer_ = new Banner(centre);
     pages_ = new QStackedWidget(centre);
     bench_ = new BenchPage(*document_, pages_);
     pages_->addWidget(bench_);
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
-    auto* noteRow = new QHBoxLayout;
+    auto* noteRow = new QVBoxLayout;
     noteRow->setContentsMargins(12, 0, 12, 0);
+    noteRow->setSpacing(4);
+    noteRow->addWidget(offer_);
     noteRow->addWidget(banner_);
     right->addLayout(noteRow);
     right->addWidget(pages_, 1);
@@ -148,8 +150,8 @@ void MainWindow::buildMenu()
     QAction* undo = document_->history().createUndoAction(this, tr("&Undo"));
     undo->setShortcut(QKeySequence::Undo);
     QAction* redo = document_->history().createRedoAction(this, tr("&Redo"));
-    redo->setShortcuts({QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z),
-                        QKeySequence(Qt::CTRL | Qt::Key_Y)});
+    redo->setShortcuts(
+        {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
     edit->addActions({undo, redo});
     edit->addSeparator();
     edit->addAction(tr("&Type a material"), QKeySequence(Qt::CTRL | Qt::Key_K), this, [this] {
@@ -202,9 +204,9 @@ void MainWindow::buildMenu()
     fahrenheit->setCheckable(true);
     fahrenheit->setChecked(QSettings().value(QStringLiteral("fahrenheit")).toBool());
     view->addSeparator();
-    QAction* darkAction = view->addAction(tr("Dark colours from the next start"), this, [](bool on) {
-        QSettings().setValue(QStringLiteral("dark"), on);
-    });
+    QAction* darkAction =
+        view->addAction(tr("Dark colours from the next start"), this,
+                        [](bool on) { QSettings().setValue(QStringLiteral("dark"), on); });
     darkAction->setCheckable(true);
     darkAction->setChecked(Theme::isDark());
 
@@ -356,19 +358,18 @@ void MainWindow::offerRecovered()
     if (!left.isEmpty()) {
         const RecoveredWork work = left.first();
         const QString name = QString::fromStdString(work.formula.name);
-        banner_->show(Banner::Tone::Care,
-                      tr("Unsaved work on \u201c%1\u201d from %2 was kept.")
-                          .arg(name.isEmpty() ? tr("a new formula") : name,
-                               habits_.locale.toString(work.at.toLocalTime(),
-                                                       QLocale::ShortFormat)));
-        connect(banner_->addButton(tr("Take it up")), &QPushButton::clicked, this, [this, work] {
+        offer_->show(Banner::Tone::Care, tr("Unsaved work on \u201c%1\u201d from %2 was kept.")
+                                              .arg(name.isEmpty() ? tr("a new formula") : name,
+                                                   habits_.locale.toString(work.at.toLocalTime(),
+                                                                           QLocale::ShortFormat)));
+        connect(offer_->addButton(tr("Take it up")), &QPushButton::clicked, this, [this, work] {
             if (!files_->mayLeave())
                 return;
             document_->resetRecovered(work.formula, work.path);
             autosave_->writeNow();
             Autosave::discard(work);
         });
-        connect(banner_->addButton(tr("Throw it away")), &QPushButton::clicked, this,
+        connect(offer_->addButton(tr("Throw it away")), &QPushButton::clicked, this,
                 [work] { Autosave::discard(work); });
         return;
     }
@@ -379,9 +380,9 @@ void MainWindow::offerRecovered()
     const auto* found = std::get_if<std::optional<BatchSummary>>(&unfinished);
     if (!found || !*found)
         return;
-    banner_->show(Banner::Tone::Care,
+    offer_->show(Banner::Tone::Care,
                   tr("\u201c%1\u201d is still in the making.").arg((*found)->name));
-    connect(banner_->addButton(tr("Go on making it")), &QPushButton::clicked, this,
+    connect(offer_->addButton(tr("Go on making it")), &QPushButton::clicked, this,
             [this, id = (*found)->id] { takeUp(id); });
 }
 
@@ -396,14 +397,15 @@ bool MainWindow::writeSheet(const QString& path)
         say(words::fileFault(*fault));
         return false;
     }
-    banner_->show(Banner::Tone::Fine, tr("The sheet is written: %1").arg(QFileInfo(path).fileName()));
+    banner_->show(Banner::Tone::Fine,
+                  tr("The sheet is written: %1").arg(QFileInfo(path).fileName()));
     return true;
 }
 
 void MainWindow::sheetAsPdf()
 {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Batch sheet as PDF"), {},
-                                                      tr("PDF (*.pdf)"));
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Batch sheet as PDF"), {}, tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         writeSheet(path);
 }

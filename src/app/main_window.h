@@ -21,7 +21,7 @@ class JournalPage;
 class MakePage;
 
 struct Places {
-    QString data;     // journal and recovered work live here
+    QString data; // journal and recovered work live here
     bool demo = false;
 };
 
@@ -44,6 +44,7 @@ public:
     MakePage& making();
     JournalPage& journalPage();
     Banner& banner() { return *banner_; }
+    Banner& offer() { return *offer_; } // recovered work, beside whatever else is said
     // Opened when first wanted, so that the bench starts without it; nothing if it cannot be.
     Journal* journal();
     bool writeSheet(const QString& path);
@@ -74,6 +75,7 @@ private:
     QStackedWidget* pages_;
     QList<QToolButton*> rail_;
     Banner* banner_;
+    Banner* offer_;
     BenchPage* bench_;
     MakePage* make_ = nullptr;
     JournalPage* journalPage_ = nullptr;

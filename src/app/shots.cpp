@@ -88,8 +88,9 @@ int takeShots(MainWindow& window, const QString& folder)
     if (session) {
         session->goTo(8);
         // Twenty grams more lye than planned, the slip that matters most.
-        while (!session->atEnd() && session->plan().steps[std::size_t(session->step())].target.what !=
-                                        WeighTarget::What::Sodium)
+        while (!session->atEnd() &&
+               session->plan().steps[std::size_t(session->step())].target.what !=
+                   WeighTarget::What::Sodium)
             session->goTo(session->step() + 1);
         session->weigh(session->plan().steps[std::size_t(session->step())].plannedGrams + 6.5);
         shots.take(QStringLiteral("make"));

@@ -19,7 +19,8 @@ public:
     void heading(const QString& text) { lines_ << QString() << text.toUpper(); }
     void row(const QString& name, const QString& value, const QString& note = {})
     {
-        QString line = QStringLiteral("  %1%2").arg(name.leftJustified(nameWidth), value.rightJustified(valueWidth));
+        QString line = QStringLiteral("  %1%2").arg(name.leftJustified(nameWidth),
+                                                    value.rightJustified(valueWidth));
         if (!note.isEmpty())
             line += QStringLiteral("  ") + note;
         lines_ << line;
@@ -65,8 +66,7 @@ QString reckoningReport(const Formula& f, const Reckoning& r, const Speech& s)
     for (const Vessel vessel : allVessels) {
         for (std::size_t i = 0; i < f.lines.size(); ++i)
             if (f.lines[i].vessel == vessel)
-                out.row(QString::fromStdString(f.lines[i].material->name),
-                        s.mass(r.lines[i].grams),
+                out.row(QString::fromStdString(f.lines[i].material->name), s.mass(r.lines[i].grams),
                         words::vesselPlace(vessel) +
                             (f.lines[i].frozen ? tr(", frozen") : QString()));
         if (vessel != Vessel::LyeJug)
@@ -128,7 +128,8 @@ QString materialsReport(const std::vector<MaterialPtr>& materials, const Speech&
     Report out;
     for (const MaterialPtr& m : materials) {
         QStringList figures;
-        const auto range = [&](const char* name, const std::optional<Figure>& figure, int decimals) {
+        const auto range = [&](const char* name, const std::optional<Figure>& figure,
+                               int decimals) {
             if (figure)
                 figures << QStringLiteral("%1 %2\u2013%3")
                                .arg(QString::fromUtf8(name),

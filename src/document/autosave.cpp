@@ -100,10 +100,10 @@ QList<RecoveredWork> Autosave::leftBehind() const
             QJsonDocument(json.root.value(QLatin1String("formula")).toObject()).toJson());
         if (!std::holds_alternative<Formula>(formula))
             continue;
-        out.append({info.filePath(), json.root.value(QLatin1String("path")).toString(),
-                    QDateTime::fromString(json.root.value(QLatin1String("at")).toString(),
-                                          Qt::ISODate),
-                    std::get<Formula>(formula)});
+        out.append(
+            {info.filePath(), json.root.value(QLatin1String("path")).toString(),
+             QDateTime::fromString(json.root.value(QLatin1String("at")).toString(), Qt::ISODate),
+             std::get<Formula>(formula)});
     }
     std::ranges::sort(out, std::ranges::greater{}, &RecoveredWork::at);
     return out;

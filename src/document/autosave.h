@@ -1,5 +1,5 @@
-// Keeps a copy of unsaved work beside the settings, so that a crash or a pulled plug loses at most the
-// last half second, and finds such copies again at the next start.
+// Keeps a copy of unsaved work beside the settings, so that a crash or a pulled plug loses at most
+// the last half second, and finds such copies again at the next start.
 #pragma once
 
 #include <QDateTime>

@@ -12,8 +12,12 @@ Formula freshFormula()
     const Catalogue& catalogue = Catalogue::shipped();
     formula.lye.sodium = catalogue.find("sodium-hydroxide");
     formula.lye.potassium = catalogue.find("potassium-hydroxide-90");
-    formula.lines.push_back({formula.newId(), catalogue.find("water"), Vessel::LyeJug,
-                             {0.0, AmountUnit::Rest}, false, false});
+    formula.lines.push_back({formula.newId(),
+                             catalogue.find("water"),
+                             Vessel::LyeJug,
+                             {0.0, AmountUnit::Rest},
+                             false,
+                             false});
     return formula;
 }
 

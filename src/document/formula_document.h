@@ -28,8 +28,8 @@ public:
     bool isDirty() const { return !history_.isClean() || recovered_; }
     QString path() const { return path_; }
 
-    // One edit is one step of undo; the second form makes several one step. An edit that would change
-    // nothing leaves no step behind.
+    // One edit is one step of undo; the second form makes several one step. An edit that would
+    // change nothing leaves no step behind.
     void apply(const Edit& edit, const QString& text);
     void apply(const std::vector<Edit>& edits, const QString& text);
 
@@ -46,7 +46,7 @@ public:
     std::optional<FileFault> save(const QString& path);
 
 Q_SIGNALS:
-    void changed();     // formula and reckoning are both new
+    void changed(); // formula and reckoning are both new
     void dirtyChanged();
     void pathChanged();
 

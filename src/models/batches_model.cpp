@@ -57,8 +57,7 @@ QVariant BatchesModel::data(const QModelIndex& index, int role) const
         return batch->state == BatchState::Making     ? tr("in the making")
                : batch->state == BatchState::Finished ? tr("made")
                                                       : tr("stopped");
-    case Superfat:
-        return speech_.percent(batch->superfat.value_or(batch->superfatPlanned));
+    case Superfat: return speech_.percent(batch->superfat.value_or(batch->superfatPlanned));
     default: return {};
     }
 }

@@ -38,8 +38,8 @@ void VesselModel::setSpeech(const Speech& speech)
         Q_EMIT dataChanged(index(0), index(rowCount() - 1));
 }
 
-// Takes away rows that are gone, adds those that are new, and lays out anew if the order changed, so
-// that selection and scroll stay with the lines that remain.
+// Takes away rows that are gone, adds those that are new, and lays out anew if the order changed,
+// so that selection and scroll stay with the lines that remain.
 void VesselModel::follow()
 {
     const auto wanted = idsIn(document_.formula(), vessel_);

@@ -17,10 +17,10 @@ class VesselModel : public QAbstractListModel {
 public:
     enum Role {
         LineIdRole = Qt::UserRole,
-        MassRole,     // text of what to weigh
-        StatedRole,   // how it was stated, when that is not a mass in the person's unit
+        MassRole,   // text of what to weigh
+        StatedRole, // how it was stated, when that is not a mass in the person's unit
         FrozenRole,
-        SeverityRole  // worst caution on the line as int, or -1
+        SeverityRole // worst caution on the line as int, or -1
     };
 
     VesselModel(FormulaDocument& document, Vessel vessel, QObject* parent = nullptr);

@@ -107,7 +107,8 @@ QString BatchSheet::html() const
         maker += QStringLiteral(" \u00B7 ");
     const bool negative = !f_.lye.fixed && f_.lye.superfat < 0.0;
     const QString figures =
-        tr("True superfat %1 (%2 to %3) \u00B7 batch strength %4 (water to lye %5) \u00B7 jug strength %6 "
+        tr("True superfat %1 (%2 to %3) \u00B7 batch strength %4 (water to lye %5) \u00B7 jug "
+           "strength %6 "
            "\u00B7 stated as %7")
             .arg(s_.percent(r_.superfatTrue), s_.percent(r_.superfatTrueLow),
                  s_.percent(r_.superfatTrueHigh), s_.percent(r_.pure.strength),
@@ -116,24 +117,33 @@ QString BatchSheet::html() const
     QString html = QStringLiteral(
         "<style>td{padding:1px 8px 1px 0} .vessel{font-weight:600;padding-top:5px}"
         " h1{margin:0} h2{margin:8px 0 2px 0} p{margin:3px 0} li{margin:1px 0}</style>");
-    html += QStringLiteral("<h1>%1</h1><p>%2%3</p>")
-                .arg(QString::fromStdString(f_.name).toHtmlEscaped(), maker.toHtmlEscaped(),
-                     tr("Batch sheet \u00B7 %1 of batter").arg(s_.mass(r_.batterGrams)).toHtmlEscaped());
+    html +=
+        QStringLiteral("<h1>%1</h1><p>%2%3</p>")
+            .arg(
+                QString::fromStdString(f_.name).toHtmlEscaped(), maker.toHtmlEscaped(),
+                tr("Batch sheet \u00B7 %1 of batter").arg(s_.mass(r_.batterGrams)).toHtmlEscaped());
     if (negative)
         html += QStringLiteral("<p><b>%1</b></p>")
                     .arg(tr("NOT FOR SKIN: superfat is set below 0.").toHtmlEscaped());
-    html += QStringLiteral("<p>%1</p><p>%2</p>").arg(words::safety().toHtmlEscaped(), words::firstAid().toHtmlEscaped());
-    html += QStringLiteral("<h2>%1</h2><table width='100%'>%2</table>").arg(tr("Weigh").toHtmlEscaped(), weighRows());
+    html += QStringLiteral("<p>%1</p><p>%2</p>")
+                .arg(words::safety().toHtmlEscaped(), words::firstAid().toHtmlEscaped());
+    html += QStringLiteral("<h2>%1</h2><table width='100%'>%2</table>")
+                .arg(tr("Weigh").toHtmlEscaped(), weighRows());
     html += QStringLiteral("<p>%1</p>").arg(figures.toHtmlEscaped());
     if (!cautions.isEmpty())
-        html += QStringLiteral("<h2>%1</h2><ul>%2</ul>").arg(tr("Cautions").toHtmlEscaped(), cautions);
-    html += QStringLiteral("<h2>%1</h2><ol>%2</ol>").arg(tr("Order of work").toHtmlEscaped(), stepItems());
-    html += QStringLiteral("<h2>%1</h2><table width='100%'><tr>%2%3%4%5</tr><tr>%6%7%8%9</tr></table>")
-                .arg(tr("Readings").toHtmlEscaped(), blank(tr("Date and maker")), blank(tr("Jug, hottest")),
-                     blank(tr("Jug at joining")), blank(tr("Pot at joining")), blank(tr("Trace after")),
-                     blank(tr("Unmoulded")), blank(tr("Cut")), blank(tr("What happened")));
+        html +=
+            QStringLiteral("<h2>%1</h2><ul>%2</ul>").arg(tr("Cautions").toHtmlEscaped(), cautions);
+    html += QStringLiteral("<h2>%1</h2><ol>%2</ol>")
+                .arg(tr("Order of work").toHtmlEscaped(), stepItems());
+    html +=
+        QStringLiteral("<h2>%1</h2><table width='100%'><tr>%2%3%4%5</tr><tr>%6%7%8%9</tr></table>")
+            .arg(tr("Readings").toHtmlEscaped(), blank(tr("Date and maker")),
+                 blank(tr("Jug, hottest")), blank(tr("Jug at joining")),
+                 blank(tr("Pot at joining")), blank(tr("Trace after")), blank(tr("Unmoulded")),
+                 blank(tr("Cut")), blank(tr("What happened")));
     if (!f_.notes.empty())
-        html += QStringLiteral("<p>%1</p>").arg(QString::fromStdString(f_.notes).left(600).toHtmlEscaped());
+        html += QStringLiteral("<p>%1</p>")
+                    .arg(QString::fromStdString(f_.notes).left(600).toHtmlEscaped());
     html += QStringLiteral("<p>%1</p>").arg(words::localLaw().toHtmlEscaped());
     return html;
 }
@@ -198,8 +208,9 @@ bool loadShippedFonts()
 {
     bool all = true;
     for (const char* weight : {"Regular", "SemiBold"})
-        all = QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/RhexionSans-%1.otf")
-                                                    .arg(QString::fromLatin1(weight))) >= 0 &&
+        all = QFontDatabase::addApplicationFont(
+                  QStringLiteral(":/fonts/RhexionSans-%1.otf").arg(QString::fromLatin1(weight))) >=
+                  0 &&
               all;
     return all;
 }

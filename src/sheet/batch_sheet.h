@@ -1,5 +1,5 @@
-// The batch sheet: one page with what to weigh by vessel, the order of steps, cautions and blanks for
-// readings. Screen, print and command line all draw this one.
+// The batch sheet: one page with what to weigh by vessel, the order of steps, cautions and blanks
+// for readings. Screen, print and command line all draw this one.
 #pragma once
 
 #include <QString>

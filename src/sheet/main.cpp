@@ -37,8 +37,7 @@ int main(int argc, char** argv)
     const ReckonResult result = reckon(formula);
     if (const auto* refusal = std::get_if<Refusal>(&result))
         return fail(args[1], words::refusal(*refusal, speech));
-    if (const auto fault =
-            writeSheetPdf(args[2], formula, std::get<Reckoning>(result), speech))
+    if (const auto fault = writeSheetPdf(args[2], formula, std::get<Reckoning>(result), speech))
         return fail(args[2], words::fileFault(*fault));
     return 0;
 }

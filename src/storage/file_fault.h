@@ -1,5 +1,5 @@
-// Why something from outside could not be read or written: a code, the place, and figures. Words are
-// made in src/words.
+// Why something from outside could not be read or written: a code, the place, and figures. Words
+// are made in src/words.
 #pragma once
 
 #include <QString>
@@ -10,21 +10,21 @@ namespace rhexion {
 
 struct FileFault {
     enum class Code {
-        CannotOpen,      // detail: what the system said
-        TooLarge,        // detail: the limit in MB
-        NotJson,         // place: line and column; detail: what the parser said
-        NotOurs,         // detail: the format it says it is
-        Newer,           // detail: its version
-        Missing,         // place: path
-        WrongType,       // place: path; detail: what was wanted, as a code word
-        OutOfRange,      // place: path; detail: the range
-        UnknownWord,     // place: path; detail: the word
-        UnknownField,    // place: path
-        Twice,           // place: path; detail: the id that stands twice
-        NoSuchMaterial,  // place: path; detail: the key
-        BadMaterial,     // place: path; detail: what is wrong, a code word
-        CannotWrite,     // detail: what the system said
-        Locked           // somebody else writes it now
+        CannotOpen,     // detail: what the system said
+        TooLarge,       // detail: the limit in MB
+        NotJson,        // place: line and column; detail: what the parser said
+        NotOurs,        // detail: the format it says it is
+        Newer,          // detail: its version
+        Missing,        // place: path
+        WrongType,      // place: path; detail: what was wanted, as a code word
+        OutOfRange,     // place: path; detail: the range
+        UnknownWord,    // place: path; detail: the word
+        UnknownField,   // place: path
+        Twice,          // place: path; detail: the id that stands twice
+        NoSuchMaterial, // place: path; detail: the key
+        BadMaterial,    // place: path; detail: what is wrong, a code word
+        CannotWrite,    // detail: what the system said
+        Locked          // somebody else writes it now
     };
     Code code;
     QString place;

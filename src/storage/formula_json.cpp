@@ -80,9 +80,8 @@ void readLye(const JsonCursor& at, const std::map<QString, MaterialPtr>& materia
     if (at.has("fixed")) {
         const JsonCursor fixed = at.object("fixed");
         fixed.allow({"sodium", "potassium"});
-        lye.fixed =
-            FixedHydroxide{Mass::grams(fixed.number("sodium", 0.0, Mass::largestGrams)),
-                           Mass::grams(fixed.number("potassium", 0.0, Mass::largestGrams))};
+        lye.fixed = FixedHydroxide{Mass::grams(fixed.number("sodium", 0.0, Mass::largestGrams)),
+                                   Mass::grams(fixed.number("potassium", 0.0, Mass::largestGrams))};
     }
 }
 

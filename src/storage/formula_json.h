@@ -1,5 +1,5 @@
-// Formula files (docs/formats/formula.schema.json): self-contained, with the figures of every material
-// they were reckoned with, so that a later catalogue changes nothing silently.
+// Formula files (docs/formats/formula.schema.json): self-contained, with the figures of every
+// material they were reckoned with, so that a later catalogue changes nothing silently.
 #pragma once
 
 #include "core/formula/formula.h"

@@ -222,10 +222,10 @@ Journal::Result<qint64> Journal::startBatch(const Formula& formula, const Reckon
 Journal::Done Journal::recordWeighing(qint64 batch, const WeighingRecord& weighing)
 {
     QSqlQuery query(database());
-    query.prepare(QStringLiteral(
-        "INSERT INTO weighing (batch, what, line, name, planned, actual, at)"
-        " VALUES (?, ?, ?, ?, ?, ?, ?) ON CONFLICT (batch, what, line)"
-        " DO UPDATE SET actual = excluded.actual, at = excluded.at"));
+    query.prepare(
+        QStringLiteral("INSERT INTO weighing (batch, what, line, name, planned, actual, at)"
+                       " VALUES (?, ?, ?, ?, ?, ?, ?) ON CONFLICT (batch, what, line)"
+                       " DO UPDATE SET actual = excluded.actual, at = excluded.at"));
     query.addBindValue(batch);
     query.addBindValue(wordOf(weighing.weighed.target.what));
     query.addBindValue(weighing.weighed.target.line);
@@ -257,8 +257,9 @@ Journal::Done Journal::recordDraft(qint64 batch, const QString& note)
 Journal::Done Journal::finishBatch(qint64 batch, const Reckoning& asWeighed, const QDateTime& when)
 {
     QSqlQuery query(database());
-    query.prepare(QStringLiteral("UPDATE batch SET state = 'finished', draft = '', finished = ?, superfat = ?,"
-                                 " strength = ?, batter = ? WHERE id = ?"));
+    query.prepare(QStringLiteral(
+        "UPDATE batch SET state = 'finished', draft = '', finished = ?, superfat = ?,"
+        " strength = ?, batter = ? WHERE id = ?"));
     query.addBindValue(stamp(when));
     query.addBindValue(asWeighed.superfatTrue);
     query.addBindValue(asWeighed.pure.strength);
@@ -270,8 +271,7 @@ Journal::Done Journal::finishBatch(qint64 batch, const Reckoning& asWeighed, con
 Journal::Done Journal::stopBatch(qint64 batch, const QDateTime& when)
 {
     QSqlQuery query(database());
-    query.prepare(
-        QStringLiteral("UPDATE batch SET state = 'stopped', finished = ? WHERE id = ?"));
+    query.prepare(QStringLiteral("UPDATE batch SET state = 'stopped', finished = ? WHERE id = ?"));
     query.addBindValue(stamp(when));
     query.addBindValue(batch);
     return changeOne(query);

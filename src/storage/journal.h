@@ -1,5 +1,5 @@
-// The journal: every batch made, in one SQLite file (write-ahead log, foreign keys on). Each weighing is
-// on disk before the call returns, so a pulled plug loses nothing that was typed.
+// The journal: every batch made, in one SQLite file (write-ahead log, foreign keys on). Each
+// weighing is on disk before the call returns, so a pulled plug loses nothing that was typed.
 #pragma once
 
 #include "core/makeday/as_weighed.h"
@@ -25,7 +25,7 @@ struct BatchSummary {
     BatchState state = BatchState::Making;
     QDateTime started; // UTC
     QDateTime finished;
-    int step = 0; // place in the day's plan that is next
+    int step = 0;  // place in the day's plan that is next
     QString draft; // a note begun and not yet kept
     double superfatPlanned = 0.0;
     double strengthPlanned = 0.0;

@@ -42,50 +42,121 @@ const char* codeIn(const char* const (&codes)[n], Enum value)
 
 const char* codeOf(Rule rule)
 {
-    static constexpr const char* codes[] = {
-        "oils-total", "share-of-oils", "fat-demand", "hidden-fat-demand", "acid-demand",
-        "titrated-demand", "fixed-demand", "potassium-mole-share", "pure-per-mole",
-        "weighed-per-mole", "water-per-mole", "water-wanted-ratio", "water-wanted-oils",
-        "line-water", "fixed-water", "make-up-alkali", "make-up", "make-up-with-shares",
-        "batter-share", "hydroxide-total", "hydroxide-fixed", "sodium-pure", "sodium-weighed",
-        "potassium-pure", "potassium-weighed", "jug-water", "water-wanted", "water-present",
-        "batter-mass", "strength", "strength-as-weighed", "jug-strength", "superfat-on-oils",
-        "superfat-true", "free-oil", "neutralisation-water"};
+    static constexpr const char* codes[] = {"oils-total",
+                                            "share-of-oils",
+                                            "fat-demand",
+                                            "hidden-fat-demand",
+                                            "acid-demand",
+                                            "titrated-demand",
+                                            "fixed-demand",
+                                            "potassium-mole-share",
+                                            "pure-per-mole",
+                                            "weighed-per-mole",
+                                            "water-per-mole",
+                                            "water-wanted-ratio",
+                                            "water-wanted-oils",
+                                            "line-water",
+                                            "fixed-water",
+                                            "make-up-alkali",
+                                            "make-up",
+                                            "make-up-with-shares",
+                                            "batter-share",
+                                            "hydroxide-total",
+                                            "hydroxide-fixed",
+                                            "sodium-pure",
+                                            "sodium-weighed",
+                                            "potassium-pure",
+                                            "potassium-weighed",
+                                            "jug-water",
+                                            "water-wanted",
+                                            "water-present",
+                                            "batter-mass",
+                                            "strength",
+                                            "strength-as-weighed",
+                                            "jug-strength",
+                                            "superfat-on-oils",
+                                            "superfat-true",
+                                            "free-oil",
+                                            "neutralisation-water"};
     static_assert(std::size(codes) == static_cast<std::size_t>(Rule::NeutralisationWater) + 1);
     return codeIn(codes, rule);
 }
 
 const char* codeOf(TermName name)
 {
-    static constexpr const char* codes[] = {
-        "mass", "share", "oils", "fat-share", "sv", "sv-divisor", "acid-share", "molar-mass",
-        "protons", "titratable", "superfat", "fat-alkali", "hidden-fat-alkali", "acid-alkali",
-        "potassium-share", "purity", "water-share", "ratio", "strength", "water", "wanted-water",
-        "fixed-water", "coefficient", "pure-mass", "weighed-mass", "moles", "batter",
-        "free-fatty-acid", "water-molar-mass", "usual-ratio", "impurity-water", "cooked-oil",
-        "added-oil"};
+    static constexpr const char* codes[] = {"mass",
+                                            "share",
+                                            "oils",
+                                            "fat-share",
+                                            "sv",
+                                            "sv-divisor",
+                                            "acid-share",
+                                            "molar-mass",
+                                            "protons",
+                                            "titratable",
+                                            "superfat",
+                                            "fat-alkali",
+                                            "hidden-fat-alkali",
+                                            "acid-alkali",
+                                            "potassium-share",
+                                            "purity",
+                                            "water-share",
+                                            "ratio",
+                                            "strength",
+                                            "water",
+                                            "wanted-water",
+                                            "fixed-water",
+                                            "coefficient",
+                                            "pure-mass",
+                                            "weighed-mass",
+                                            "moles",
+                                            "batter",
+                                            "free-fatty-acid",
+                                            "water-molar-mass",
+                                            "usual-ratio",
+                                            "impurity-water",
+                                            "cooked-oil",
+                                            "added-oil"};
     static_assert(std::size(codes) == static_cast<std::size_t>(TermName::AddedOil) + 1);
     return codeIn(codes, name);
 }
 
 const char* codeOf(Unit unit)
 {
-    static constexpr const char* codes[] = {"1", "fraction", "g", "mol", "g/mol", "mg/g",
-                                            "mmol/100g", "g/g", "mol/g"};
+    static constexpr const char* codes[] = {"1",    "fraction",  "g",   "mol",  "g/mol",
+                                            "mg/g", "mmol/100g", "g/g", "mol/g"};
     static_assert(std::size(codes) == static_cast<std::size_t>(Unit::MolePerGram) + 1);
     return codeIn(codes, unit);
 }
 
 const char* codeOf(RefusalCode code)
 {
-    static constexpr const char* codes[] = {
-        "no-oils", "no-hydroxide-chosen", "no-material", "bad-material", "bad-mass",
-        "bad-superfat", "bad-potassium-share", "bad-strength", "bad-ratio", "bad-percent-of-oils",
-        "bad-less-than-usual", "bad-jug-ratio", "bad-jug-temperature", "bad-purity",
-        "hydroxide-as-line", "two-make-ups", "oil-as-rest", "oil-as-share-of-batter",
-        "oil-shares-reach-whole", "oil-shares-not-whole", "oils-total-missing",
-        "batter-shares-too-large", "make-up-brings-no-water", "lye-left-after-cook",
-        "nothing-to-saponify", "too-many-lines"};
+    static constexpr const char* codes[] = {"no-oils",
+                                            "no-hydroxide-chosen",
+                                            "no-material",
+                                            "bad-material",
+                                            "bad-mass",
+                                            "bad-superfat",
+                                            "bad-potassium-share",
+                                            "bad-strength",
+                                            "bad-ratio",
+                                            "bad-percent-of-oils",
+                                            "bad-less-than-usual",
+                                            "bad-jug-ratio",
+                                            "bad-jug-temperature",
+                                            "bad-purity",
+                                            "hydroxide-as-line",
+                                            "two-make-ups",
+                                            "oil-as-rest",
+                                            "oil-as-share-of-batter",
+                                            "oil-shares-reach-whole",
+                                            "oil-shares-not-whole",
+                                            "oils-total-missing",
+                                            "batter-shares-too-large",
+                                            "make-up-brings-no-water",
+                                            "lye-left-after-cook",
+                                            "nothing-to-saponify",
+                                            "too-many-lines"};
     static_assert(std::size(codes) == static_cast<std::size_t>(RefusalCode::TooManyLines) + 1);
     return codeIn(codes, code);
 }
@@ -154,33 +225,29 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r)
     return {{"format", "rhexion-reckoning"},
             {"version", 1},
             {"name", QString::fromStdString(f.name)},
-            {"hydroxide",
-             QJsonObject{{"mol", r.hydroxideMol},
-                         {"potassiumMoleShare", r.potassiumMoleShare},
-                         {"sodium", toJson(r.sodium)},
-                         {"potassium", toJson(r.potassium)}}},
+            {"hydroxide", QJsonObject{{"mol", r.hydroxideMol},
+                                      {"potassiumMoleShare", r.potassiumMoleShare},
+                                      {"sodium", toJson(r.sodium)},
+                                      {"potassium", toJson(r.potassium)}}},
             {"lines", lines},
             {"oils", r.oilsGrams},
             {"batter", r.batterGrams},
             {"makeUp", r.makeUpGrams},
             {"demand", demand},
-            {"water",
-             QJsonObject{{"wanted", r.waterWanted},
-                         {"present", r.waterPresent},
-                         {"fromHydroxide", r.waterFromHydroxide},
-                         {"excess", r.waterExcess},
-                         {"formedByNeutralising", r.neutralisationWater}}},
-            {"strength",
-             QJsonObject{{"pureAndAllWater", toJson(r.pure)},
-                         {"weighedWithoutImpurity", toJson(r.asWeighed)},
-                         {"wanted", toJson(r.wanted)}}},
+            {"water", QJsonObject{{"wanted", r.waterWanted},
+                                  {"present", r.waterPresent},
+                                  {"fromHydroxide", r.waterFromHydroxide},
+                                  {"excess", r.waterExcess},
+                                  {"formedByNeutralising", r.neutralisationWater}}},
+            {"strength", QJsonObject{{"pureAndAllWater", toJson(r.pure)},
+                                     {"weighedWithoutImpurity", toJson(r.asWeighed)},
+                                     {"wanted", toJson(r.wanted)}}},
             {"jug", jug},
-            {"superfat",
-             QJsonObject{{"onOils", r.superfatOnOils},
-                         {"true", r.superfatTrue},
-                         {"trueLow", r.superfatTrueLow},
-                         {"trueHigh", r.superfatTrueHigh},
-                         {"freeOil", r.freeOilGrams}}},
+            {"superfat", QJsonObject{{"onOils", r.superfatOnOils},
+                                     {"true", r.superfatTrue},
+                                     {"trueLow", r.superfatTrueLow},
+                                     {"trueHigh", r.superfatTrueHigh},
+                                     {"freeOil", r.freeOilGrams}}},
             {"cautions", cautions},
             {"working", working}};
 }

@@ -35,7 +35,8 @@ QString dayStepTitle(const DayStep& step, const Formula& formula)
             step.target.what == WeighTarget::What::Line ? formula.find(step.target.line) : nullptr;
         return line && line->frozen ? tr("%1, frozen").arg(name) : name;
     }
-    case DayStepKind::DissolveFirst: return tr("Dissolve acid, sugar and salt in the jug\u2019s liquid");
+    case DayStepKind::DissolveFirst:
+        return tr("Dissolve acid, sugar and salt in the jug\u2019s liquid");
     case DayStepKind::LyeIntoLiquid: return tr("Lye into the liquid");
     case DayStepKind::MeltOils: return tr("Melt and mix the oils");
     case DayStepKind::Combine: return tr("Lye into the oils, blend to emulsion");
@@ -64,7 +65,8 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
     case DayStepKind::WeighPotassium:
         return tr("Into a dry cup of its own, not yet into the jug. Close the tub: it draws water "
                   "from the air.");
-    case DayStepKind::DissolveFirst: return tr("Stir until nothing is left to see, before any lye.");
+    case DayStepKind::DissolveFirst:
+        return tr("Stir until nothing is left to see, before any lye.");
     case DayStepKind::LyeIntoLiquid: {
         QString text = tr("Lye to the liquid, never the reverse. Stir each portion clear.");
         if (frozenJug(formula))
@@ -98,7 +100,8 @@ QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech)
     case DayMendKind::AddHydroxide:
         return tr("%1: or add %2, dissolved first in %3 of water.")
             .arg(name, speech.mass(mend.grams), speech.mass(mend.withWaterGrams));
-    case DayMendKind::AddWater: return tr("Water: with that, %1 brings the strength back.").arg(speech.mass(mend.grams));
+    case DayMendKind::AddWater:
+        return tr("Water: with that, %1 brings the strength back.").arg(speech.mass(mend.grams));
     }
     return {};
 }

@@ -1,5 +1,5 @@
-// How figures are said to this person: mass unit, temperature, decimal mark. Every number a person reads
-// goes through here, so that units and marks agree on every screen and print.
+// How figures are said to this person: mass unit, temperature, decimal mark. Every number a person
+// reads goes through here, so that units and marks agree on every screen and print.
 #pragma once
 
 #include "core/formula/phrase.h"
@@ -25,17 +25,18 @@ public:
     const Habits& habits() const { return habits_; }
     PhraseHabits phraseHabits() const;
 
-    QString mass(double grams) const;        // "61.2 g"
-    QString massNumber(double grams) const;  // "61.2"
-    QString massUnit() const;                // "g"
+    QString mass(double grams) const;       // "61.2 g"
+    QString massNumber(double grams) const; // "61.2"
+    QString massUnit() const;               // "g"
     QString percent(double fraction, int decimals = 1) const;
     QString number(double value, int decimals) const;
     QString ratio(double gramsPerGram) const; // "2.03 to 1"
     QString moles(double mol) const;
     QString temperature(double celsius) const;
-    QString amount(const StatedAmount& amount) const; // as stated: "8.5 oz", "3 % of oils", "the rest"
+    QString
+    amount(const StatedAmount& amount) const; // as stated: "8.5 oz", "3 % of oils", "the rest"
     QString amountForEditing(const StatedAmount& amount) const; // what the typing line reads back
-    QString term(const Term& term) const;             // a figure of the working
+    QString term(const Term& term) const;                       // a figure of the working
     QString value(double value, Unit unit) const;
 
 private:

@@ -115,8 +115,7 @@ QString refusal(const Refusal& r, const Speech& s)
                   "can be reckoned.");
     case C::NoHydroxideChosen:
         return tr("No hydroxide is chosen for this lye. Choose the one that is on your shelf.");
-    case C::NoMaterial:
-        return tr("A line has no material. Remove it or choose one.");
+    case C::NoMaterial: return tr("A line has no material. Remove it or choose one.");
     case C::BadMaterial:
         return tr("%1 holds fat but no saponification value, so its lye cannot be known. Give it "
                   "one, or take it out.")
@@ -146,8 +145,7 @@ QString refusal(const Refusal& r, const Speech& s)
     case C::BadJugTemperature:
         return tr("The jug\u2019s temperature must lie between %1 and %2.")
             .arg(s.temperature(-20), s.temperature(100));
-    case C::BadPurity:
-        return tr("The purity of %1 must be above 0 and at most 100 %.").arg(item);
+    case C::BadPurity: return tr("The purity of %1 must be above 0 and at most 100 %.").arg(item);
     case C::HydroxideAsLine:
         return tr("%1 belongs to the lye settings, not to a vessel. Remove this line and set it "
                   "there.")
@@ -183,8 +181,7 @@ QString refusal(const Refusal& r, const Speech& s)
             .arg(s.moles(figure(0)), s.percent(figure(1), 2));
     case C::NothingToSaponify:
         return tr("No hydroxide is weighed. State how much, or let the superfat decide.");
-    case C::TooManyLines:
-        return tr("There are more than 1000 lines. Split the formula.");
+    case C::TooManyLines: return tr("There are more than 1000 lines. Split the formula.");
     }
     return {};
 }
@@ -194,16 +191,20 @@ QString phraseFault(const PhraseFault& f)
     using C = PhraseFault::Code;
     const QString part = QString::fromStdString(f.part);
     switch (f.code) {
-    case C::Nothing: return tr("Type an amount and a material, such as \u201c120 g buttermilk\u201d.");
-    case C::NoNumber: return tr("An amount is missing: type a number, such as 120 g, or \u201crest\u201d.");
+    case C::Nothing:
+        return tr("Type an amount and a material, such as \u201c120 g buttermilk\u201d.");
+    case C::NoNumber:
+        return tr("An amount is missing: type a number, such as 120 g, or \u201crest\u201d.");
     case C::BadSum: return tr("\u201c%1\u201d is not a finished sum.").arg(part);
     case C::DivisionByZero: return tr("A sum divides by zero.");
     case C::AmbiguousNumber:
-        return tr("\u201c%1\u201d could be read two ways. Write it without a thousands mark.").arg(part);
+        return tr("\u201c%1\u201d could be read two ways. Write it without a thousands mark.")
+            .arg(part);
     case C::Negative: return tr("An amount cannot be below 0.");
     case C::TooLarge: return tr("\u201c%1\u201d is more than a batch can hold.").arg(part);
     case C::UnitNotWeighed:
-        return tr("Spoons, cups, millilitres and drops are not reckoned yet (\u201c%1\u201d). Weigh "
+        return tr("Spoons, cups, millilitres and drops are not reckoned yet (\u201c%1\u201d). "
+                  "Weigh "
                   "it and type the grams.")
             .arg(part);
     case C::TrailingText: return tr("\u201c%1\u201d is not understood here.").arg(part);
@@ -220,19 +221,21 @@ QString fileFault(const FileFault& f)
     case C::NotJson:
         return tr("It is damaged or cut short at line %1 (%2). Nothing was changed.")
             .arg(f.place, f.detail);
-    case C::NotOurs:
-        return tr("It is not a Rhexion file of this kind. Nothing was changed.");
+    case C::NotOurs: return tr("It is not a Rhexion file of this kind. Nothing was changed.");
     case C::Newer:
         return tr("It was written by a newer Rhexion (version %1 of the format). Open it there; "
                   "here it is left as it is.")
             .arg(f.detail);
     case C::Missing: return tr("\u201c%1\u201d is missing.").arg(f.place);
     case C::WrongType: return tr("\u201c%1\u201d should be: %2.").arg(f.place, f.detail);
-    case C::OutOfRange: return tr("\u201c%1\u201d must lie in the range %2.").arg(f.place, f.detail);
+    case C::OutOfRange:
+        return tr("\u201c%1\u201d must lie in the range %2.").arg(f.place, f.detail);
     case C::UnknownWord:
-        return tr("\u201c%1\u201d holds \u201c%2\u201d, which is not known.").arg(f.place, f.detail);
+        return tr("\u201c%1\u201d holds \u201c%2\u201d, which is not known.")
+            .arg(f.place, f.detail);
     case C::UnknownField: return tr("\u201c%1\u201d is not a known field.").arg(f.place);
-    case C::Twice: return tr("\u201c%1\u201d: \u201c%2\u201d stands there twice.").arg(f.place, f.detail);
+    case C::Twice:
+        return tr("\u201c%1\u201d: \u201c%2\u201d stands there twice.").arg(f.place, f.detail);
     case C::NoSuchMaterial:
         return tr("\u201c%1\u201d names the material \u201c%2\u201d, which is not in the file.")
             .arg(f.place, f.detail);
@@ -256,8 +259,7 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
     case C::DrierThanWanted: return tr("%1 drier than wanted").arg(s.mass(figure(0)));
     case C::SuperfatBelowZero: return tr("Lye heavy: superfat %1").arg(s.percent(figure(0)));
     case C::MayBeLyeHeavy: return tr("Could be lye heavy at the edge of its figures");
-    case C::MilkUnfrozenInJug:
-        return tr("%1 meets the lye unfrozen").arg(nameOf(c.line, f));
+    case C::MilkUnfrozenInJug: return tr("%1 meets the lye unfrozen").arg(nameOf(c.line, f));
     case C::AcidInJugFumes: return tr("Acid and lye: heat and fumes");
     }
     return {};
@@ -285,11 +287,11 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
     case C::SuperfatBelowZero:
         return tr("More lye than the fats and acids can take: not for skin.");
     case C::MayBeLyeHeavy:
-        return tr("With the purest lye and the lowest oil values, superfat could fall to %1. Figures "
+        return tr("With the purest lye and the lowest oil values, superfat could fall to %1. "
+                  "Figures "
                   "from your own drum and oil would narrow this.")
             .arg(s.percent(figure(0)));
-    case C::MilkUnfrozenInJug:
-        return tr("Lye scorches warm milk: it browns, smells and clots.");
+    case C::MilkUnfrozenInJug: return tr("Lye scorches warm milk: it browns, smells and clots.");
     case C::AcidInJugFumes:
         return tr("Dissolve the acid in the liquid first, then add lye in small portions with "
                   "plenty of air. The lye it takes is counted.");
@@ -307,6 +309,8 @@ QString mendLabel(const Caution& c, const Formula& f, const Speech& s)
                 .arg(s.number(liquid->liquid.jugRatio.value_or(0), 2));
         return tr("Accept a lye strength of %1").arg(s.percent(liquid->liquid.value));
     }
+    if (const auto* move = std::get_if<MoveLine>(&*c.mend))
+        return tr("Put %1 in the jug").arg(nameOf(move->line, f));
     if (std::holds_alternative<SetFrozen>(*c.mend))
         return tr("Freeze %1 first").arg(nameOf(c.line, f));
     if (const auto* lye = std::get_if<SetLye>(&*c.mend))

@@ -1,5 +1,5 @@
-// The sentences: refusals, cautions, file faults, steps of the working and of the day, made from the
-// core's codes and figures. Shared by screen, print and command line, so that all say the same.
+// The sentences: refusals, cautions, file faults, steps of the working and of the day, made from
+// the core's codes and figures. Shared by screen, print and command line, so that all say the same.
 #pragma once
 
 #include "core/makeday/as_weighed.h"
@@ -11,8 +11,8 @@
 
 namespace rhexion::words {
 
-QString vesselName(Vessel vessel);      // "Lye jug"
-QString vesselPlace(Vessel vessel);     // "in the lye jug"
+QString vesselName(Vessel vessel);  // "Lye jug"
+QString vesselPlace(Vessel vessel); // "in the lye jug"
 QString severityName(Severity severity);
 QString kindName(MaterialKind kind);
 QString acidName(Acid acid);

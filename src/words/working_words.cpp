@@ -22,8 +22,8 @@ QString overBoth(double sodium, double potassium, const char* first, const char*
     return QString::fromUtf8(first) + QStringLiteral(" + ") + QString::fromUtf8(second);
 }
 
-// The sum of a rule with places for its terms in their order (see Rule). Each is a plain sum and so is
-// not translated.
+// The sum of a rule with places for its terms in their order (see Rule). Each is a plain sum and so
+// is not translated.
 QString pattern(Rule rule, std::span<const Term> t)
 {
     switch (rule) {
@@ -63,8 +63,7 @@ QString pattern(Rule rule, std::span<const Term> t)
         return t[3].value == 0.0 ? QStringLiteral("%1 + %2 \u00D7 %3")
                                  : QStringLiteral("%1 + %2 \u00D7 %3 + %4 \u00D7 %5");
     case Rule::HydroxideFixed:
-        return overBoth(t[0].value, t[3].value, "%1 \u00D7 %2 \u00F7 %3",
-                        "%4 \u00D7 %5 \u00F7 %6");
+        return overBoth(t[0].value, t[3].value, "%1 \u00D7 %2 \u00F7 %3", "%4 \u00D7 %5 \u00F7 %6");
     case Rule::SodiumPure:
     case Rule::PotassiumPure: return QStringLiteral("%1 \u00D7 %2 \u00D7 %3");
     case Rule::SodiumWeighed:
@@ -93,7 +92,9 @@ QString title(Rule rule)
     case Rule::HiddenFatDemand: return tr("%1: lye its hidden fat can take");
     case Rule::AcidDemand: return tr("%1: lye its %2 takes");
     case Rule::TitratedDemand: return tr("%1: lye its acids take, by titration");
-    case Rule::FixedDemand: return tr("Lye called for before the rest of the liquid: fats less the superfat, and acids in full");
+    case Rule::FixedDemand:
+        return tr("Lye called for before the rest of the liquid: fats less the superfat, and acids "
+                  "in full");
     case Rule::PotassiumMoleShare: return tr("Potassium hydroxide\u2019s share of the moles");
     case Rule::PurePerMole: return tr("One mole of this lye, pure");
     case Rule::WeighedPerMole: return tr("One mole of this lye, as weighed");
@@ -104,7 +105,8 @@ QString title(Rule rule)
     case Rule::FixedWater: return tr("Water already brought by lines with a stated amount");
     case Rule::MakeUpAlkali: return tr("%1: lye each gram of it calls for");
     case Rule::MakeUp: return tr("%1: the rest of the liquid, with the lye it calls for itself");
-    case Rule::MakeUpShares: return tr("%1: the rest of the liquid, solved together with the shares of the batter");
+    case Rule::MakeUpShares:
+        return tr("%1: the rest of the liquid, solved together with the shares of the batter");
     case Rule::BatterShare: return tr("%1: its share of the batter");
     case Rule::HydroxideTotal: return tr("Lye in all");
     case Rule::HydroxideFixed: return tr("Lye in all, from what is weighed");
@@ -117,12 +119,14 @@ QString title(Rule rule)
     case Rule::WaterPresent: return tr("Water there is: lines, jug water, moisture of the lye");
     case Rule::BatterMass: return tr("Batter: every mass added up");
     case Rule::Strength: return tr("Batch strength: pure lye, all water");
-    case Rule::StrengthAsWeighed: return tr("Batch strength the other way: lye as weighed, its moisture left out");
+    case Rule::StrengthAsWeighed:
+        return tr("Batch strength the other way: lye as weighed, its moisture left out");
     case Rule::JugStrength: return tr("Jug strength");
     case Rule::SuperfatOnOils: return tr("Superfat on the oils alone");
     case Rule::SuperfatTrue: return tr("True superfat, on all fat");
     case Rule::FreeOil: return tr("Oil left free");
-    case Rule::NeutralisationWater: return tr("Water formed as acids are neutralised, outside the account");
+    case Rule::NeutralisationWater:
+        return tr("Water formed as acids are neutralised, outside the account");
     }
     return {};
 }
@@ -174,8 +178,8 @@ QString stepSum(const Step& step, const Working& working, const Speech& speech)
 
 QString stepSource(const Step& step, const Formula& formula)
 {
-    const Material* m =
-        step.line == noLine ? nullptr
+    const Material* m = step.line == noLine
+                            ? nullptr
                             : formula.lines[static_cast<std::size_t>(step.line)].material.get();
     switch (step.rule) {
     case Rule::FatDemand:
@@ -189,7 +193,8 @@ QString stepSource(const Step& step, const Formula& formula)
     case Rule::AcidDemand:
         for (const AcidShare& acid : m->acids)
             if (static_cast<int>(acid.acid) == step.acid)
-                return tr("share: %1. Protons from the pKa (CRC Handbook, from memory) at pH 10; molar "
+                return tr("share: %1. Protons from the pKa (CRC Handbook, from memory) at pH 10; "
+                          "molar "
                           "mass from Blue Obelisk atomic weights")
                     .arg(sourceText(*m, acid.share));
         return {};
@@ -212,8 +217,7 @@ QString stepSource(const Step& step, const Formula& formula)
     }
     case Rule::PotassiumMoleShare: return splitConvention(formula.lye.split);
     case Rule::SuperfatTrue: return tr("hidden fat at its typical figure");
-    case Rule::FixedDemand:
-        return tr("hidden fat: %1").arg(hiddenFatSchool(formula.lye.hiddenFat));
+    case Rule::FixedDemand: return tr("hidden fat: %1").arg(hiddenFatSchool(formula.lye.hiddenFat));
     default: return {};
     }
 }

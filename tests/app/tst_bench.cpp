@@ -56,16 +56,26 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("typed");
         QTest::addColumn<QString>("says");
-        QTest::newRow("good") << "120 g buttermilk" << "120\u00A0g: Buttermilk, cultured, in the lye jug";
-        QTest::newRow("oil goes to the pot") << "50 g shea" << "in the oil pot";
-        QTest::newRow("frozen") << "rest goat frozen" << "the rest: Goat's milk, frozen";
-        QTest::newRow("no amount") << "honey" << "how much?";
-        QTest::newRow("no name") << "12 g" << "of what?";
-        QTest::newRow("unknown") << "5 g plutonium" << "not on the shelf";
-        QTest::newRow("spoons") << "2 tbsp honey" << "Weigh it";
-        QTest::newRow("hydroxide") << "61 g NaOH" << "superfat becomes the result";
-        QTest::newRow("hydroxide by share") << "3 % NaOH" << "as a mass";
-        QTest::newRow("markup is text") << "5 g <b>x" << "<b>x";
+        QTest::newRow("good") << "120 g buttermilk"
+                              << "120\u00A0g: Buttermilk, cultured, in the lye jug";
+        QTest::newRow("oil goes to the pot") << "50 g shea"
+                                             << "in the oil pot";
+        QTest::newRow("frozen") << "rest goat frozen"
+                                << "the rest: Goat's milk, frozen";
+        QTest::newRow("no amount") << "honey"
+                                   << "how much?";
+        QTest::newRow("no name") << "12 g"
+                                 << "of what?";
+        QTest::newRow("unknown") << "5 g plutonium"
+                                 << "not on the shelf";
+        QTest::newRow("spoons") << "2 tbsp honey"
+                                << "Weigh it";
+        QTest::newRow("hydroxide") << "61 g NaOH"
+                                   << "superfat becomes the result";
+        QTest::newRow("hydroxide by share") << "3 % NaOH"
+                                            << "as a mass";
+        QTest::newRow("markup is text") << "5 g <b>x"
+                                        << "<b>x";
     }
     void understandsBeforeEnter()
     {
@@ -84,7 +94,8 @@ private Q_SLOTS:
         QTest::keyClicks(field, QStringLiteral("10 g citric"));
         QTest::keyClick(field, Qt::Key_Down);
         QTest::keyClick(field, Qt::Key_Return);
-        QCOMPARE(shop_->document().formula().lines.back().material->id, std::string("citric-acid-anhydrous"));
+        QCOMPARE(shop_->document().formula().lines.back().material->id,
+                 std::string("citric-acid-anhydrous"));
         QVERIFY(field->text().isEmpty());
         QTest::keyClicks(field, QStringLiteral("nonsense"));
         QTest::keyClick(field, Qt::Key_Return); // nothing is added, nothing typed is lost
@@ -128,13 +139,20 @@ private Q_SLOTS:
         QTest::addColumn<QString>("typed");
         QTest::addColumn<bool>("lyeChanges");
         QTest::addColumn<bool>("waterChanges");
-        QTest::newRow("superfat") << "superfat" << "8" << true << true;
-        QTest::newRow("superfat with its sign") << "superfat" << "7,5 %" << true << true;
-        QTest::newRow("potassium") << "potassium" << "20" << true << true;
-        QTest::newRow("strength") << "liquid" << "28" << true << true; // more milk, more of its acid
-        QTest::newRow("strong jug") << "jug" << "1.3" << true << true; // plain water for sour milk
-        QTest::newRow("nonsense") << "superfat" << "lots" << false << false;
-        QTest::newRow("impossible") << "superfat" << "150" << false << false;
+        QTest::newRow("superfat") << "superfat"
+                                  << "8" << true << true;
+        QTest::newRow("superfat with its sign") << "superfat"
+                                                << "7,5 %" << true << true;
+        QTest::newRow("potassium") << "potassium"
+                                   << "20" << true << true;
+        QTest::newRow("strength") << "liquid"
+                                  << "28" << true << true; // more milk, more of its acid
+        QTest::newRow("strong jug") << "jug"
+                                    << "1.3" << true << true; // plain water for sour milk
+        QTest::newRow("nonsense") << "superfat"
+                                  << "lots" << false << false;
+        QTest::newRow("impossible") << "superfat"
+                                    << "150" << false << false;
     }
     void settingsReckonAtOnce()
     {
@@ -147,7 +165,8 @@ private Q_SLOTS:
         const QString figures = shown();
         enter(field.toLatin1(), typed.toLatin1());
         if (const auto* r = shop_->document().reckoning()) {
-            QCOMPARE(std::abs(r->sodium.weighedGrams - before.sodium.weighedGrams) > 1e-6, lyeChanges);
+            QCOMPARE(std::abs(r->sodium.weighedGrams - before.sodium.weighedGrams) > 1e-6,
+                     lyeChanges);
             QCOMPARE(std::abs(r->waterPresent - before.waterPresent) > 0.05, waterChanges);
             QCOMPARE(shown() != figures, lyeChanges || waterChanges);
         } else {
@@ -192,7 +211,8 @@ private Q_SLOTS:
         QVERIFY(working->isVisible());
         const QString text = working->plainText();
         QVERIFY(text.contains(QLatin1String("True superfat, on all fat")));
-        QVERIFY(text.contains(QLatin1String("CXS 210")) && text.contains(QLatin1String("from memory")));
+        QVERIFY(text.contains(QLatin1String("CXS 210")) &&
+                text.contains(QLatin1String("from memory")));
         QVERIFY(press(QStringLiteral("Back to figures")));
         QVERIFY(!working->isVisible());
     }
@@ -206,7 +226,8 @@ private Q_SLOTS:
         QTest::mouseMove(accounts, first.toPoint());
         QTRY_COMPARE(lit.count(), 1);
         QCOMPARE(lit[0][0].toUInt(), shop_->document().formula().lines[0].id);
-        QTest::mouseClick(accounts, Qt::LeftButton, {}, accounts->rectOf(0, 1, 0).center().toPoint());
+        QTest::mouseClick(accounts, Qt::LeftButton, {},
+                          accounts->rectOf(0, 1, 0).center().toPoint());
         QVERIFY(shop_->window->findChild<WorkingPanel*>()->isVisible());
         accounts->setFocus(Qt::TabFocusReason);
         QTest::keyClick(accounts, Qt::Key_Right);
@@ -230,7 +251,8 @@ private Q_SLOTS:
         shop_->window->bench().typing()->field()->setText(QStringLiteral("30 g x"));
         QTest::keyClicks(shelf->searchField(), QStringLiteral("shea"));
         QTest::keyClick(shelf->searchField(), Qt::Key_Return);
-        QCOMPARE(shop_->window->bench().typing()->field()->text(), QStringLiteral("30\u00A0g Shea butter"));
+        QCOMPARE(shop_->window->bench().typing()->field()->text(),
+                 QStringLiteral("30\u00A0g Shea butter"));
         QTest::keyClick(shop_->window->bench().typing()->field(), Qt::Key_Return);
         QCOMPARE(shop_->document().formula().lines.back().material->id, std::string("shea-butter"));
     }
@@ -252,7 +274,8 @@ private Q_SLOTS:
         const QString path = shop_->dir.filePath(QStringLiteral("bad.rhexion"));
         QVERIFY(put(path, "{ \"format\": "));
         QVERIFY(!shop_->window->files().openPath(path));
-        QVERIFY2(shop_->window->banner().text().contains(QLatin1String("line 1")), qPrintable(shop_->window->banner().text()));
+        QVERIFY2(shop_->window->banner().text().contains(QLatin1String("line 1")),
+                 qPrintable(shop_->window->banner().text()));
         QVERIFY(shop_->document().formula() == before);
         QCOMPARE(bytesOf(path), QByteArray("{ \"format\": "));
         QVERIFY(shop_->window->files().recent().isEmpty());

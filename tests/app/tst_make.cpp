@@ -22,7 +22,8 @@ class TestMake : public QObject {
     }
     static void goToStep(MakePage& make, WeighTarget::What what)
     {
-        while (make.session()->plan().steps[std::size_t(make.session()->step())].target.what != what)
+        while (make.session()->plan().steps[std::size_t(make.session()->step())].target.what !=
+               what)
             make.session()->goTo(make.session()->step() + 1);
     }
 
@@ -38,7 +39,8 @@ private Q_SLOTS:
         QTest::keyClick(shop.window->making().weighedField(), Qt::Key_Return);
 
         // A second window finds it as the first left it, without any leave-taking.
-        auto second = std::make_unique<MainWindow>(Places{shop.dir.path(), false}, [&] { return shop.now; });
+        auto second =
+            std::make_unique<MainWindow>(Places{shop.dir.path(), false}, [&] { return shop.now; });
         second->show();
         second->offerRecovered();
         QPushButton* goOn = button(second.get(), "Go on making it");
@@ -104,7 +106,8 @@ private Q_SLOTS:
         QCOMPARE(record.summary.draft, QStringLiteral("Half a thought"));
         shop.window->offerRecovered();
         QTest::mouseClick(button(shop.window.get(), "Go on making it"), Qt::LeftButton);
-        QCOMPARE(shop.window->making().findChild<QPlainTextEdit*>()->toPlainText(), QStringLiteral("Half a thought"));
+        QCOMPARE(shop.window->making().findChild<QPlainTextEdit*>()->toPlainText(),
+                 QStringLiteral("Half a thought"));
         QTest::mouseClick(button(&shop.window->making(), "Finish and keep"), Qt::LeftButton);
         const auto finished = std::get<BatchRecord>(shop.window->journal()->batch(batch));
         QCOMPARE(finished.notes.size(), 1);
@@ -136,10 +139,13 @@ private Q_SLOTS:
         Shop shop;
         const QString folder = shop.dir.filePath(QStringLiteral("recovered"));
         QDir().mkpath(folder);
-        const QByteArray work = R"({"format":"rhexion-recovery","version":1,"path":"","at":"2026-11-22T08:00:00Z","formula":)" + formulaToJson(demo(demoNames[1])) + "}";
+        const QByteArray work =
+            R"({"format":"rhexion-recovery","version":1,"path":"","at":"2026-11-22T08:00:00Z","formula":)" +
+            formulaToJson(demo(demoNames[1])) + "}";
         QVERIFY(put(folder + QStringLiteral("/old.recovery"), work));
         shop.window->offerRecovered();
-        QVERIFY2(shop.window->banner().text().contains(QLatin1String("Beetroot")), qPrintable(shop.window->banner().text()));
+        QVERIFY2(shop.window->offer().text().contains(QLatin1String("Beetroot")),
+                 qPrintable(shop.window->banner().text()));
         QTest::mouseClick(button(shop.window.get(), "Take it up"), Qt::LeftButton);
         QCOMPARE(shop.document().formula().name, std::string("Beetroot and yogurt bar"));
         QVERIFY(shop.document().isDirty());

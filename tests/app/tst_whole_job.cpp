@@ -1,5 +1,6 @@
-// The whole job with mouse and keys: type a formula from empty, watch figures change, undo all, save,
-// reopen, make it with a deviation, find it in the journal. Also run in a real window under Xvfb.
+// The whole job with mouse and keys: type a formula from empty, watch figures change, undo all,
+// save, reopen, make it with a deviation, find it in the journal. Also run in a real window under
+// Xvfb.
 #include <QtTest>
 
 #include "support/window.h"
@@ -95,7 +96,8 @@ private Q_SLOTS:
         JournalPage& journal = shop.window->journalPage();
         QTRY_VERIFY(journal.isVisible());
         QCOMPARE(journal.list()->model()->rowCount(), 1);
-        QVERIFY2(journal.pageText().contains(QLatin1String("+5.0")), qPrintable(journal.pageText()));
+        QVERIFY2(journal.pageText().contains(QLatin1String("+5.0")),
+                 qPrintable(journal.pageText()));
         journal.noteField()->setFocus();
         QTest::keyClicks(journal.noteField(), QStringLiteral("Traced fast"));
         QTest::keyClick(journal.noteField(), Qt::Key_Return);

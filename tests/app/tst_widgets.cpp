@@ -62,7 +62,8 @@ private Q_SLOTS:
             QVERIFY(QFontInfo(font).pixelSize() >= 12);
             const QFontMetricsF metrics(font);
             for (const char digit : {'0', '2', '5', '8'})
-                QCOMPARE(metrics.horizontalAdvance(QLatin1Char(digit)), metrics.horizontalAdvance(QLatin1Char('1')));
+                QCOMPARE(metrics.horizontalAdvance(QLatin1Char(digit)),
+                         metrics.horizontalAdvance(QLatin1Char('1')));
         }
     }
 
@@ -75,15 +76,17 @@ private Q_SLOTS:
         for (auto place : {MainWindow::Bench, MainWindow::Make, MainWindow::JournalPlace}) {
             shop.window->goTo(place);
             for (auto* w : shop.window->findChildren<QWidget*>()) {
-                const bool control = qobject_cast<QAbstractButton*>(w) || qobject_cast<QLineEdit*>(w) ||
-                                     qobject_cast<QComboBox*>(w) || qobject_cast<QAbstractItemView*>(w);
+                const bool control = qobject_cast<QAbstractButton*>(w) ||
+                                     qobject_cast<QLineEdit*>(w) || qobject_cast<QComboBox*>(w) ||
+                                     qobject_cast<QAbstractItemView*>(w);
                 if (!control || !w->isVisible() || w->focusPolicy() == Qt::NoFocus)
                     continue;
                 ++seen;
                 QAccessibleInterface* iface = QAccessible::queryAccessibleInterface(w);
                 QVERIFY(iface);
                 QVERIFY2(!iface->text(QAccessible::Name).isEmpty(),
-                         qPrintable(QString::fromLatin1(w->metaObject()->className()) + QLatin1Char(' ') + w->objectName()));
+                         qPrintable(QString::fromLatin1(w->metaObject()->className()) +
+                                    QLatin1Char(' ') + w->objectName()));
             }
         }
         QVERIFY(seen > 20);
@@ -119,14 +122,16 @@ private Q_SLOTS:
         }
     }
 
-    // Nothing a person reads is cut off on the bench at its size, in grams or in ounces, light or dark.
+    // Nothing a person reads is cut off on the bench at its size, in grams or in ounces, light or
+    // dark.
     void labelsFit_data()
     {
         QTest::addColumn<QString>("name");
         QTest::addColumn<int>("unit");
         for (const char* name : demoNames)
             for (const auto unit : {AmountUnit::Gram, AmountUnit::Ounce})
-                QTest::addRow("%s %s", name, codeOf(unit)) << QString::fromLatin1(name) << int(unit);
+                QTest::addRow("%s %s", name, codeOf(unit))
+                    << QString::fromLatin1(name) << int(unit);
     }
     void labelsFit()
     {
@@ -140,11 +145,14 @@ private Q_SLOTS:
         for (auto* label : shop.window->bench().findChildren<QLabel*>()) {
             if (!label->isVisible() || label->text().isEmpty() || label->wordWrap())
                 continue;
-            QVERIFY2(label->fontMetrics().horizontalAdvance(label->text()) <= label->width() + 1, qPrintable(label->text()));
+            QVERIFY2(label->fontMetrics().horizontalAdvance(label->text()) <= label->width() + 1,
+                     qPrintable(label->text()));
         }
         for (auto* field : shop.window->bench().findChildren<QLineEdit*>())
             if (field->isVisible())
-                QVERIFY2(field->fontMetrics().horizontalAdvance(field->text()) <= field->width() - 16, qPrintable(field->text()));
+                QVERIFY2(field->fontMetrics().horizontalAdvance(field->text()) <=
+                             field->width() - 16,
+                         qPrintable(field->text()));
     }
 };
 

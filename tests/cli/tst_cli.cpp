@@ -78,8 +78,10 @@ private Q_SLOTS:
         row("unknown option", {"reckon", good, "--loud"}, 2, "loud");
         row("unknown unit", {"reckon", good, "--unit", "stone"}, 2, "--unit");
         row("sheet without a place", {"sheet", good}, 2, "--pdf");
-        row("sheet of a broken file", {"sheet", broken, "--pdf", dir_.filePath("x.pdf")}, 1, "damaged");
-        row("sheet into nowhere", {"sheet", good, "--pdf", "/no/such/folder/x.pdf"}, 1, "cannot be written");
+        row("sheet of a broken file", {"sheet", broken, "--pdf", dir_.filePath("x.pdf")}, 1,
+            "damaged");
+        row("sheet into nowhere", {"sheet", good, "--pdf", "/no/such/folder/x.pdf"}, 1,
+            "cannot be written");
     }
     void exitCodes()
     {
@@ -102,10 +104,12 @@ private Q_SLOTS:
             const auto core = std::get<Reckoning>(reckon(demo(name)));
             QCOMPARE(root["batter"].toDouble(), core.batterGrams);
             QCOMPARE(root["superfat"].toObject()["true"].toDouble(), core.superfatTrue);
-            QCOMPARE(root["hydroxide"].toObject()["sodium"].toObject()["weighed"].toDouble(), core.sodium.weighedGrams);
+            QCOMPARE(root["hydroxide"].toObject()["sodium"].toObject()["weighed"].toDouble(),
+                     core.sodium.weighedGrams);
             QCOMPARE(root["working"].toArray().size(), qsizetype(core.working.steps().size()));
         }
-        const QJsonArray milks = QJsonDocument::fromJson(cli({"materials", "milk", "--json"}).out).array();
+        const QJsonArray milks =
+            QJsonDocument::fromJson(cli({"materials", "milk", "--json"}).out).array();
         QVERIFY(milks.size() >= 5);
         QVERIFY(milks[0].toObject()["sources"].toArray().size() > 0);
     }
@@ -120,14 +124,20 @@ private Q_SLOTS:
             const QString pdf = dir_.filePath(QStringLiteral("sheet.pdf"));
             const Run r = cli({"sheet", demoPath(name), "--pdf", pdf});
             QVERIFY2(r.code == 0, r.err.constData());
-            QCOMPARE(QRegularExpression("Pages:\\s+(\\d+)").match(QString::fromUtf8(run(info, {pdf}).out)).captured(1), QStringLiteral("1"));
-            const QString text = QString::fromUtf8(run(toText, {"-layout", pdf, "-"}).out).simplified();
+            QCOMPARE(QRegularExpression("Pages:\\s+(\\d+)")
+                         .match(QString::fromUtf8(run(info, {pdf}).out))
+                         .captured(1),
+                     QStringLiteral("1"));
+            const QString text =
+                QString::fromUtf8(run(toText, {"-layout", pdf, "-"}).out).simplified();
             const Formula f = demo(name);
             const auto core = std::get<Reckoning>(reckon(f));
             for (const Line& line : f.lines)
-                QVERIFY2(text.contains(QString::fromStdString(line.material->name)), line.material->name.c_str());
+                QVERIFY2(text.contains(QString::fromStdString(line.material->name)),
+                         line.material->name.c_str());
             QVERIFY(text.contains(QString::number(core.sodium.weighedGrams, 'f', 1)));
-            for (const char* words : {"Goggles", "rinse with plenty of water", "poison centre", "never", "Readings", "aluminium"})
+            for (const char* words : {"Goggles", "rinse with plenty of water", "poison centre",
+                                      "never", "Readings", "aluminium"})
                 QVERIFY2(text.contains(QString::fromLatin1(words)), words);
         }
     }

@@ -33,27 +33,83 @@ struct Row {
 const std::vector<Row>& rows()
 {
     static const std::vector<Row> all{
-        {"1:1 dissolves at 20 C", [](Formula& f) { f.liquid.value = 1.0; }, C::LyeCannotDissolve, false, false},
-        {"0.8:1 does not", [](Formula& f) { f.liquid.value = 0.8; }, C::LyeCannotDissolve, true, true},
-        {"1:1 does not at 10 C", [](Formula& f) { f.liquid.value = 1.0; f.liquid.jugCelsius = 10; }, C::LyeCannotDissolve, true, true},
-        {"all the liquid elsewhere", [](Formula& f) { f.lines.back().vessel = Vessel::Trace; }, C::LyeCannotDissolve, true, true},
-        {"a strong jug beside it", [](Formula& f) { f.lines.back().vessel = Vessel::Trace; f.liquid.jugRatio = 1.0; }, C::LyeCannotDissolve, false, false},
-        {"frozen and strong", [](Formula& f) { f.lines.back().frozen = true; }, C::LyeColdCannotDissolve, true, false},
-        {"frozen and weak", [](Formula& f) { f.lines.back().frozen = true; f.liquid.value = 2.6; }, C::LyeColdCannotDissolve, false, false},
-        {"too much puree", [](Formula& f) { add(f, plainWater(), grams(400), Vessel::Trace); }, C::WetterThanWanted, true, true},
-        {"a little puree", [](Formula& f) { add(f, plainWater(), grams(40), Vessel::Trace); }, C::WetterThanWanted, false, false},
-        {"no make-up", [](Formula& f) { f.lines.back().amount = grams(200); }, C::DrierThanWanted, true, true},
+        {"1:1 dissolves at 20 C", [](Formula& f) { f.liquid.value = 1.0; }, C::LyeCannotDissolve,
+         false, false},
+        {"0.8:1 does not", [](Formula& f) { f.liquid.value = 0.8; }, C::LyeCannotDissolve, true,
+         true},
+        {"1:1 does not at 10 C",
+         [](Formula& f) {
+             f.liquid.value = 1.0;
+             f.liquid.jugCelsius = 10;
+         },
+         C::LyeCannotDissolve, true, true},
+        {"all the liquid elsewhere", [](Formula& f) { f.lines.back().vessel = Vessel::Trace; },
+         C::LyeCannotDissolve, true, true},
+        {"only juice, at trace",
+         [](Formula& f) {
+             auto juice = material("juice", MaterialKind::Produce);
+             juice->part(Part::Water) = figure(0.9);
+             f.lines.back() = {9, juice, Vessel::Trace, grams(400)};
+         },
+         C::LyeCannotDissolve,
+         true,
+         true},
+        {"a strong jug beside it",
+         [](Formula& f) {
+             f.lines.back().vessel = Vessel::Trace;
+             f.liquid.jugRatio = 1.0;
+         },
+         C::LyeCannotDissolve, false, false},
+        {"frozen and strong", [](Formula& f) { f.lines.back().frozen = true; },
+         C::LyeColdCannotDissolve, true, false},
+        {"frozen and weak",
+         [](Formula& f) {
+             f.lines.back().frozen = true;
+             f.liquid.value = 2.6;
+         },
+         C::LyeColdCannotDissolve, false, false},
+        {"too much puree", [](Formula& f) { add(f, plainWater(), grams(400), Vessel::Trace); },
+         C::WetterThanWanted, true, true},
+        {"a little puree", [](Formula& f) { add(f, plainWater(), grams(40), Vessel::Trace); },
+         C::WetterThanWanted, false, false},
+        {"no make-up", [](Formula& f) { f.lines.back().amount = grams(200); }, C::DrierThanWanted,
+         true, true},
         {"a make-up", [](Formula&) {}, C::DrierThanWanted, false, false},
-        {"superfat below 0", [](Formula& f) { f.lye.superfat = -0.02; }, C::SuperfatBelowZero, true, true},
-        {"superfat 0", [](Formula& f) { f.lye.superfat = 0.0; }, C::SuperfatBelowZero, false, false},
-        {"too much lye weighed", [](Formula& f) { f.lye.fixed = FixedHydroxide{Mass::grams(170), Mass::grams(0)}; }, C::SuperfatBelowZero, true, true},
-        {"unsure oil, little superfat", [](Formula& f) { auto m = std::make_shared<Material>(*f.lines[0].material); m->sv = Figure{*Interval::of(170, 190, 200), "test"}; f.lines[0].material = m; f.lye.superfat = 0.02; }, C::MayBeLyeHeavy, true, false},
-        {"sure oil, little superfat", [](Formula& f) { f.lye.superfat = 0.02; }, C::MayBeLyeHeavy, false, false},
-        {"warm milk in the jug", [](Formula& f) { f.lines.back().material = milk(0.87, 0.03, 230); }, C::MilkUnfrozenInJug, true, true},
-        {"frozen milk in the jug", [](Formula& f) { f.lines.back().material = milk(0.87, 0.03, 230); f.lines.back().frozen = true; }, C::MilkUnfrozenInJug, false, false},
-        {"warm milk in the oils", [](Formula& f) { add(f, milk(0.87, 0.03, 230), grams(50)); }, C::MilkUnfrozenInJug, false, false},
-        {"acid in the jug", [](Formula& f) { add(f, citricAnhydrous(), grams(10), Vessel::LyeJug); }, C::AcidInJugFumes, true, false},
-        {"acid in the oils", [](Formula& f) { add(f, citricAnhydrous(), grams(10)); }, C::AcidInJugFumes, false, false},
+        {"superfat below 0", [](Formula& f) { f.lye.superfat = -0.02; }, C::SuperfatBelowZero, true,
+         true},
+        {"superfat 0", [](Formula& f) { f.lye.superfat = 0.0; }, C::SuperfatBelowZero, false,
+         false},
+        {"too much lye weighed",
+         [](Formula& f) {
+             f.lye.fixed = FixedHydroxide{Mass::grams(170), Mass::grams(0)};
+         },
+         C::SuperfatBelowZero, true, true},
+        {"unsure oil, little superfat",
+         [](Formula& f) {
+             auto m = std::make_shared<Material>(*f.lines[0].material);
+             m->sv = Figure{*Interval::of(170, 190, 200), "test"};
+             f.lines[0].material = m;
+             f.lye.superfat = 0.02;
+         },
+         C::MayBeLyeHeavy, true, false},
+        {"sure oil, little superfat", [](Formula& f) { f.lye.superfat = 0.02; }, C::MayBeLyeHeavy,
+         false, false},
+        {"warm milk in the jug",
+         [](Formula& f) { f.lines.back().material = milk(0.87, 0.03, 230); }, C::MilkUnfrozenInJug,
+         true, true},
+        {"frozen milk in the jug",
+         [](Formula& f) {
+             f.lines.back().material = milk(0.87, 0.03, 230);
+             f.lines.back().frozen = true;
+         },
+         C::MilkUnfrozenInJug, false, false},
+        {"warm milk in the oils", [](Formula& f) { add(f, milk(0.87, 0.03, 230), grams(50)); },
+         C::MilkUnfrozenInJug, false, false},
+        {"acid in the jug",
+         [](Formula& f) { add(f, citricAnhydrous(), grams(10), Vessel::LyeJug); },
+         C::AcidInJugFumes, true, false},
+        {"acid in the oils", [](Formula& f) { add(f, citricAnhydrous(), grams(10)); },
+         C::AcidInJugFumes, false, false},
     };
     return all;
 }
@@ -96,9 +152,10 @@ private Q_SLOTS:
     {
         for (int code = 0; code <= int(C::AcidInJugFumes); ++code)
             for (const bool fires : {true, false})
-                QVERIFY2(std::ranges::any_of(rows(), [&](const Row& r) {
-                             return int(r.code) == code && r.fires == fires;
-                         }), codeOf(static_cast<C>(code)));
+                QVERIFY2(std::ranges::any_of(
+                             rows(),
+                             [&](const Row& r) { return int(r.code) == code && r.fires == fires; }),
+                         codeOf(static_cast<C>(code)));
     }
 };
 

@@ -1,4 +1,5 @@
-// Molar masses, what acids take, solubilities: against atomic weights, stoichiometry and common practice.
+// Molar masses, what acids take, solubilities: against atomic weights, stoichiometry and common
+// practice.
 #include <QtTest>
 
 #include "core/reckoning/reckon.h"
@@ -75,7 +76,7 @@ void TestChemistry::molarMass_data()
     QTest::addColumn<double>("got");
     QTest::addColumn<QByteArray>("formula");
     const std::pair<Acid, const char*> acids[] = {
-        {Acid::Citric, "C6H8O7"},  {Acid::Lactic, "C3H6O3"}, {Acid::Acetic, "C2H4O2"},
+        {Acid::Citric, "C6H8O7"},  {Acid::Lactic, "C3H6O3"},   {Acid::Acetic, "C2H4O2"},
         {Acid::Malic, "C4H6O5"},   {Acid::Tartaric, "C4H6O6"}, {Acid::Oxalic, "C2H2O4"},
         {Acid::Ascorbic, "C6H8O6"}};
     QCOMPARE(std::size(acids), allAcids().size());
@@ -103,9 +104,11 @@ void TestChemistry::acidTakes_data()
     QTest::addColumn<double>("within");
     const auto vinegar = acidMaterial("vinegar", Acid::Acetic, 0.05, 0.945);
     // Common practice and stoichiometry.
-    QTest::newRow("monohydrate 10 g, NaOH") << citricMonohydrate() << 10.0 << false << 5.71 << 0.005;
+    QTest::newRow("monohydrate 10 g, NaOH")
+        << citricMonohydrate() << 10.0 << false << 5.71 << 0.005;
     QTest::newRow("anhydrous 10 g, NaOH") << citricAnhydrous() << 10.0 << false << 6.245 << 0.005;
-    QTest::newRow("monohydrate 30 g, NaOH") << citricMonohydrate() << 30.0 << false << 17.13 << 0.01;
+    QTest::newRow("monohydrate 30 g, NaOH")
+        << citricMonohydrate() << 30.0 << false << 17.13 << 0.01;
     QTest::newRow("monohydrate 10 g, KOH") << citricMonohydrate() << 10.0 << true << 8.009 << 0.005;
     QTest::newRow("anhydrous 10 g, KOH") << citricAnhydrous() << 10.0 << true << 8.760 << 0.005;
     QTest::newRow("vinegar 5 % 10 g, NaOH") << vinegar << 10.0 << false << 0.333 << 0.0005;
@@ -144,8 +147,8 @@ void TestChemistry::protons()
     const AcidFacts& facts = factsOf(static_cast<Acid>(acid));
     QVERIFY(std::abs(protonsGivenUp(facts, ph) - want) < 1e-3);
     // What a food has given up already is not asked for again.
-    QVERIFY(std::abs(hydroxidePerMol(facts, ph) -
-                     std::max(0.0, protonsGivenUp(facts, 10) - want)) < 2e-3);
+    QVERIFY(std::abs(hydroxidePerMol(facts, ph) - std::max(0.0, protonsGivenUp(facts, 10) - want)) <
+            2e-3);
 }
 
 void TestChemistry::solubility_data()

@@ -75,9 +75,9 @@ private Q_SLOTS:
                     if (!std::isfinite(term.value))
                         return false;
             }
-            const double all[] = {r.superfatTrueLow, r.superfatTrueHigh, r.superfatOnOils,
-                                  r.pure.ratio, r.asWeighed.strength, r.wanted.lessThanUsual,
-                                  r.freeOilGrams, r.neutralisationWater, r.makeUpGrams};
+            const double all[] = {r.superfatTrueLow, r.superfatTrueHigh,    r.superfatOnOils,
+                                  r.pure.ratio,      r.asWeighed.strength,  r.wanted.lessThanUsual,
+                                  r.freeOilGrams,    r.neutralisationWater, r.makeUpGrams};
             return std::ranges::all_of(all, [](double v) { return std::isfinite(v); });
         });
     }
@@ -233,10 +233,12 @@ private Q_SLOTS:
                 Line fresh{now.lastId + 1, random.randomExtra(), Vessel::Trace, grams(5)};
                 LyeSettings lye = now.lye;
                 lye.superfat = 0.07;
-                const Edit edits[] = {AddLine{fresh, std::size_t(random.below(9))}, RemoveLine{line},
+                const Edit edits[] = {AddLine{fresh, std::size_t(random.below(9))},
+                                      RemoveLine{line},
                                       SetAmount{line, grams(random.between(0, 9))},
                                       MoveLine{line, Vessel::Top, std::size_t(random.below(9))},
-                                      SetFrozen{line, true}, SetAllWater{line, true},
+                                      SetFrozen{line, true},
+                                      SetAllWater{line, true},
                                       SetLye{SettingField::Superfat, lye},
                                       SetText{TextField::Name, "other"},
                                       SetOilsTotal{Mass::grams(7)}};

@@ -72,12 +72,18 @@ private Q_SLOTS:
         QTest::addColumn<int>("what");
         QTest::addColumn<double>("factor");
         QTest::addColumn<int>("kind");
-        QTest::newRow("lye over: more oil") << int(What::Sodium) << 1.06 << int(DayMendKind::AddOil);
-        QTest::newRow("lye over: take out") << int(What::Sodium) << 1.06 << int(DayMendKind::TakeOut);
-        QTest::newRow("lye over: more water") << int(What::Sodium) << 1.06 << int(DayMendKind::AddWater);
-        QTest::newRow("lye short: add more") << int(What::Sodium) << 0.94 << int(DayMendKind::AddMore);
-        QTest::newRow("oil over: more lye") << int(What::Line) << 1.10 << int(DayMendKind::AddHydroxide);
-        QTest::newRow("oil short: add more") << int(What::Line) << 0.90 << int(DayMendKind::AddMore);
+        QTest::newRow("lye over: more oil")
+            << int(What::Sodium) << 1.06 << int(DayMendKind::AddOil);
+        QTest::newRow("lye over: take out")
+            << int(What::Sodium) << 1.06 << int(DayMendKind::TakeOut);
+        QTest::newRow("lye over: more water")
+            << int(What::Sodium) << 1.06 << int(DayMendKind::AddWater);
+        QTest::newRow("lye short: add more")
+            << int(What::Sodium) << 0.94 << int(DayMendKind::AddMore);
+        QTest::newRow("oil over: more lye")
+            << int(What::Line) << 1.10 << int(DayMendKind::AddHydroxide);
+        QTest::newRow("oil short: add more")
+            << int(What::Line) << 0.90 << int(DayMendKind::AddMore);
     }
     // Doing what the mend says brings the planned figure back.
     void mends()
@@ -87,9 +93,10 @@ private Q_SLOTS:
         QFETCH(int, kind);
         const Formula f = dayFormula();
         const Reckoning planned = reckoned(f);
-        const WeighTarget target{static_cast<What>(what), static_cast<What>(what) == What::Line ? 1u : 0u};
-        const double meant = target.what == What::Sodium ? planned.sodium.weighedGrams
-                                                         : planned.find(1)->grams;
+        const WeighTarget target{static_cast<What>(what),
+                                 static_cast<What>(what) == What::Line ? 1u : 0u};
+        const double meant =
+            target.what == What::Sodium ? planned.sodium.weighedGrams : planned.find(1)->grams;
         const std::vector<Weighed> weighed{{target, meant * factor}};
         const auto bowl = std::get<AsWeighed>(reckonAsWeighed(f, planned, weighed, target));
         const DayMend* mend = find(bowl, static_cast<DayMendKind>(kind));
@@ -122,7 +129,8 @@ private Q_SLOTS:
         Formula f = dayFormula();
         f.liquid.jugRatio = 1.1;
         const Reckoning planned = reckoned(f);
-        const auto bowl = std::get<AsWeighed>(reckonAsWeighed(f, planned, {{{What::JugWater, 0}, 10.0}}, {}));
+        const auto bowl =
+            std::get<AsWeighed>(reckonAsWeighed(f, planned, {{{What::JugWater, 0}, 10.0}}, {}));
         QVERIFY(std::abs(planned.waterPresent - bowl.reckoning.waterPresent -
                          (planned.jugWaterGrams - 10.0)) < 1e-6);
     }

@@ -67,13 +67,22 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("text");
         QTest::addColumn<int>("code");
-        const std::pair<const char*, F> rows[] = {
-            {"", F::Nothing}, {"   ", F::Nothing}, {"g", F::NoNumber}, {"250+", F::BadSum},
-            {"3//2", F::BadSum}, {"5/0", F::DivisionByZero}, {"1,250", F::AmbiguousNumber},
-            {"1.250,5", F::AmbiguousNumber}, {"-5 g", F::Negative}, {"5-9 g", F::Negative},
-            {"1e5 g", F::TrailingText}, {"999999999999 g", F::TooLarge},
-            {"2 tbsp", F::UnitNotWeighed}, {"40 drops", F::UnitNotWeighed},
-            {"3 fl oz", F::UnitNotWeighed}, {"5 g honey", F::TrailingText}};
+        const std::pair<const char*, F> rows[] = {{"", F::Nothing},
+                                                  {"   ", F::Nothing},
+                                                  {"g", F::NoNumber},
+                                                  {"250+", F::BadSum},
+                                                  {"3//2", F::BadSum},
+                                                  {"5/0", F::DivisionByZero},
+                                                  {"1,250", F::AmbiguousNumber},
+                                                  {"1.250,5", F::AmbiguousNumber},
+                                                  {"-5 g", F::Negative},
+                                                  {"5-9 g", F::Negative},
+                                                  {"1e5 g", F::TrailingText},
+                                                  {"999999999999 g", F::TooLarge},
+                                                  {"2 tbsp", F::UnitNotWeighed},
+                                                  {"40 drops", F::UnitNotWeighed},
+                                                  {"3 fl oz", F::UnitNotWeighed},
+                                                  {"5 g honey", F::TrailingText}};
         for (const auto& [text, code] : rows)
             QTest::newRow(*text ? text : "(empty)") << QString::fromLatin1(text) << int(code);
         QTest::newRow("4000 digits") << QString(4000, QLatin1Char('9')) << int(F::TooLarge);
@@ -110,9 +119,9 @@ private Q_SLOTS:
             const auto found = rankMatches(search, all);
             return found.empty() ? -1 : int(found.front().index);
         };
-        QCOMPARE(first("milk"), 3);       // the whole name before a part of one
+        QCOMPARE(first("milk"), 3); // the whole name before a part of one
         QCOMPARE(first("butterm"), 0);
-        QCOMPARE(first("butter"), 0);     // the start before a later word
+        QCOMPARE(first("butter"), 0); // the start before a later word
         QCOMPARE(first("KARIT\u00c9"), 1);
         QCOMPARE(first("karite"), 1);
         QCOMPARE(first("milk cow"), 2);

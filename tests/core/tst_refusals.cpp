@@ -1,4 +1,5 @@
-// Every formula that cannot be summed gets the refusal that names it; hostile figures never become NaN.
+// Every formula that cannot be summed gets the refusal that names it; hostile figures never become
+// NaN.
 #include <QtTest>
 
 #include "core/reckoning/reckon.h"
@@ -35,42 +36,116 @@ const std::vector<Row>& rows()
     constexpr double inf = std::numeric_limits<double>::infinity();
     static const std::vector<Row> all{
         {"no oils", [](Formula& f) { f.lines.clear(); }, C::NoOils, 0},
-        {"oils of nothing", [](Formula& f) { f.lines[0].amount = f.lines[1].amount = grams(0); }, C::NoOils, 0},
-        {"no sodium hydroxide", [](Formula& f) { f.lye.sodium = nullptr; }, C::NoHydroxideChosen, 0},
-        {"no potassium hydroxide", [](Formula& f) { f.lye.potassium = nullptr; f.lye.potassiumShare = 0.1; }, C::NoHydroxideChosen, 0},
+        {"oils of nothing", [](Formula& f) { f.lines[0].amount = f.lines[1].amount = grams(0); },
+         C::NoOils, 0},
+        {"no sodium hydroxide", [](Formula& f) { f.lye.sodium = nullptr; }, C::NoHydroxideChosen,
+         0},
+        {"no potassium hydroxide",
+         [](Formula& f) {
+             f.lye.potassium = nullptr;
+             f.lye.potassiumShare = 0.1;
+         },
+         C::NoHydroxideChosen, 0},
         {"no material", [](Formula& f) { f.lines[1].material = nullptr; }, C::NoMaterial, 2},
         {"fat without SV", [](Formula& f) { add(f, fatWithoutSv(), grams(5)); }, C::BadMaterial, 3},
         {"NaN mass", [](Formula& f) { f.lines[0].amount.value = nan; }, C::BadMass, 1},
         {"negative mass", [](Formula& f) { f.lines[1].amount.value = -1; }, C::BadMass, 2},
         {"infinite mass", [](Formula& f) { f.lines[1].amount.value = inf; }, C::BadMass, 2},
         {"enormous mass", [](Formula& f) { f.lines[1].amount.value = 1e308; }, C::BadMass, 2},
-        {"NaN share", [](Formula& f) { add(f, plainWater(), {nan, AmountUnit::PercentOfOils}); }, C::BadMass, 3},
+        {"NaN share",
+         [](Formula& f) {
+             add(f, plainWater(), {nan, AmountUnit::PercentOfOils});
+         },
+         C::BadMass, 3},
         {"NaN superfat", [](Formula& f) { f.lye.superfat = nan; }, C::BadSuperfat, 0},
         {"superfat of all", [](Formula& f) { f.lye.superfat = 1.0; }, C::BadSuperfat, 0},
         {"superfat far below 0", [](Formula& f) { f.lye.superfat = -0.6; }, C::BadSuperfat, 0},
-        {"potassium share above 1", [](Formula& f) { f.lye.potassiumShare = 1.01; }, C::BadPotassiumShare, 0},
-        {"strength 0", [](Formula& f) { f.liquid.how = LiquidStatement::Strength; f.liquid.value = 0; }, C::BadStrength, 0},
-        {"strength 1", [](Formula& f) { f.liquid.how = LiquidStatement::Strength; f.liquid.value = 1; }, C::BadStrength, 0},
+        {"potassium share above 1", [](Formula& f) { f.lye.potassiumShare = 1.01; },
+         C::BadPotassiumShare, 0},
+        {"strength 0",
+         [](Formula& f) {
+             f.liquid.how = LiquidStatement::Strength;
+             f.liquid.value = 0;
+         },
+         C::BadStrength, 0},
+        {"strength 1",
+         [](Formula& f) {
+             f.liquid.how = LiquidStatement::Strength;
+             f.liquid.value = 1;
+         },
+         C::BadStrength, 0},
         {"ratio 0", [](Formula& f) { f.liquid.value = 0; }, C::BadRatio, 0},
         {"ratio NaN", [](Formula& f) { f.liquid.value = nan; }, C::BadRatio, 0},
-        {"no water of oils", [](Formula& f) { f.liquid.how = LiquidStatement::PercentOfOils; f.liquid.value = 0; }, C::BadPercentOfOils, 0},
-        {"all less than usual", [](Formula& f) { f.liquid.how = LiquidStatement::LessThanUsual; f.liquid.value = 1; }, C::BadLessThanUsual, 0},
+        {"no water of oils",
+         [](Formula& f) {
+             f.liquid.how = LiquidStatement::PercentOfOils;
+             f.liquid.value = 0;
+         },
+         C::BadPercentOfOils, 0},
+        {"all less than usual",
+         [](Formula& f) {
+             f.liquid.how = LiquidStatement::LessThanUsual;
+             f.liquid.value = 1;
+         },
+         C::BadLessThanUsual, 0},
         {"dry jug", [](Formula& f) { f.liquid.jugRatio = 0.0; }, C::BadJugRatio, 0},
         {"jug of fire", [](Formula& f) { f.liquid.jugCelsius = 500; }, C::BadJugTemperature, 0},
         {"purity 0", [](Formula& f) { f.lye.sodium = sodiumHydroxide(0); }, C::BadPurity, 0},
-        {"hydroxide as a line", [](Formula& f) { add(f, sodiumHydroxide(), grams(9)); }, C::HydroxideAsLine, 3},
-        {"two make-ups", [](Formula& f) { add(f, plainWater(), rest); add(f, plainWater(), rest); }, C::TwoMakeUps, 4},
+        {"hydroxide as a line", [](Formula& f) { add(f, sodiumHydroxide(), grams(9)); },
+         C::HydroxideAsLine, 3},
+        {"two make-ups",
+         [](Formula& f) {
+             add(f, plainWater(), rest);
+             add(f, plainWater(), rest);
+         },
+         C::TwoMakeUps, 4},
         {"oil as rest", [](Formula& f) { f.lines[1].amount = rest; }, C::OilAsRest, 2},
-        {"oil as share of batter", [](Formula& f) { f.lines[1].amount = {5, AmountUnit::PercentOfBatter}; }, C::OilAsShareOfBatter, 2},
-        {"shares reach the whole", [](Formula& f) { f.lines[1].amount = {100, AmountUnit::PercentOfOils}; }, C::OilSharesReachWhole, 0},
-        {"shares not whole", [](Formula& f) { f.oilsTotal = Mass::grams(500); f.lines[0].amount = {60, AmountUnit::PercentOfOils}; f.lines[1].amount = {30, AmountUnit::PercentOfOils}; }, C::OilSharesNotWhole, 0},
-        {"no total of oils", [](Formula& f) { f.lines[0].amount = {70, AmountUnit::PercentOfOils}; f.lines[1].amount = {30, AmountUnit::PercentOfOils}; }, C::OilsTotalMissing, 0},
-        {"batter shares of all", [](Formula& f) { add(f, plainWater(), {99, AmountUnit::PercentOfBatter}); add(f, plainWater(), {9, AmountUnit::PercentOfBatter}); }, C::BatterSharesTooLarge, 0},
-        {"dry make-up", [](Formula& f) { add(f, material("sand", MaterialKind::Solid), rest); }, C::MakeUpBringsNoWater, 3},
-        {"no weighed lye", [](Formula& f) { f.lye.fixed = FixedHydroxide{}; }, C::NothingToSaponify, 0},
-        {"NaN weighed lye", [](Formula& f) { f.lye.fixed = FixedHydroxide{Mass::grams(nan), Mass::grams(0)}; }, C::BadMass, 0},
-        {"oil too late", [](Formula& f) { f.lines[1].vessel = Vessel::AfterCook; }, C::LyeLeftAfterCook, 0},
-        {"too many lines", [](Formula& f) { for (int i = 0; i < 1001; ++i) add(f, plainWater(), grams(0)); }, C::TooManyLines, 0},
+        {"oil as share of batter",
+         [](Formula& f) {
+             f.lines[1].amount = {5, AmountUnit::PercentOfBatter};
+         },
+         C::OilAsShareOfBatter, 2},
+        {"shares reach the whole",
+         [](Formula& f) {
+             f.lines[1].amount = {100, AmountUnit::PercentOfOils};
+         },
+         C::OilSharesReachWhole, 0},
+        {"shares not whole",
+         [](Formula& f) {
+             f.oilsTotal = Mass::grams(500);
+             f.lines[0].amount = {60, AmountUnit::PercentOfOils};
+             f.lines[1].amount = {30, AmountUnit::PercentOfOils};
+         },
+         C::OilSharesNotWhole, 0},
+        {"no total of oils",
+         [](Formula& f) {
+             f.lines[0].amount = {70, AmountUnit::PercentOfOils};
+             f.lines[1].amount = {30, AmountUnit::PercentOfOils};
+         },
+         C::OilsTotalMissing, 0},
+        {"batter shares of all",
+         [](Formula& f) {
+             add(f, plainWater(), {99, AmountUnit::PercentOfBatter});
+             add(f, plainWater(), {9, AmountUnit::PercentOfBatter});
+         },
+         C::BatterSharesTooLarge, 0},
+        {"dry make-up", [](Formula& f) { add(f, material("sand", MaterialKind::Solid), rest); },
+         C::MakeUpBringsNoWater, 3},
+        {"no weighed lye", [](Formula& f) { f.lye.fixed = FixedHydroxide{}; }, C::NothingToSaponify,
+         0},
+        {"NaN weighed lye",
+         [](Formula& f) {
+             f.lye.fixed = FixedHydroxide{Mass::grams(nan), Mass::grams(0)};
+         },
+         C::BadMass, 0},
+        {"oil too late", [](Formula& f) { f.lines[1].vessel = Vessel::AfterCook; },
+         C::LyeLeftAfterCook, 0},
+        {"too many lines",
+         [](Formula& f) {
+             for (int i = 0; i < 1001; ++i)
+                 add(f, plainWater(), grams(0));
+         },
+         C::TooManyLines, 0},
     };
     return all;
 }
@@ -110,8 +185,8 @@ private Q_SLOTS:
 
     void extremesAreFiniteOrRefused()
     {
-        const double extremes[] = {0.0, 1e-300, 1e-9, 1.0, 1e8, 1e300, -1.0,
-                                   std::numeric_limits<double>::quiet_NaN()};
+        const double extremes[] = {0.0, 1e-300, 1e-9, 1.0,
+                                   1e8, 1e300,  -1.0, std::numeric_limits<double>::quiet_NaN()};
         int tried = 0;
         for (const double mass : extremes)
             for (const double value : extremes)

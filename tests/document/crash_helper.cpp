@@ -1,4 +1,5 @@
-// Edits a formula, waits until its work is kept, and dies without cleaning up. Called by tst_autosave.
+// Edits a formula, waits until its work is kept, and dies without cleaning up. Called by
+// tst_autosave.
 #include "document/autosave.h"
 #include "document/formula_document.h"
 

@@ -41,7 +41,7 @@ private Q_SLOTS:
             FormulaDocument d;
             Autosave autosave(d, dir.path());
             d.apply(SetText{TextField::Name, "x"}, "name");
-            QTRY_COMPARE(copies(dir.path()), 1); // by itself, after a moment
+            QTRY_COMPARE(copies(dir.path()), 1);      // by itself, after a moment
             QVERIFY(autosave.leftBehind().isEmpty()); // its own is not left behind
             // A second window sees that the first is alive and leaves its work alone.
             FormulaDocument second;
@@ -60,8 +60,11 @@ private Q_SLOTS:
     {
         QTemporaryDir dir;
         const QString path = dir.filePath(QStringLiteral("a.recovery"));
-        for (const QByteArray& bytes : {QByteArray("{"), QByteArray(), QByteArray(R"({"format":"rhexion-recovery","version":7})"),
-                                        QByteArray(R"({"format":"rhexion-recovery","version":1,"formula":{"format":"x"}})")}) {
+        for (const QByteArray& bytes :
+             {QByteArray("{"), QByteArray(),
+              QByteArray(R"({"format":"rhexion-recovery","version":7})"),
+              QByteArray(
+                  R"({"format":"rhexion-recovery","version":1,"formula":{"format":"x"}})")}) {
             QVERIFY(put(path, bytes));
             FormulaDocument d;
             Autosave autosave(d, dir.path());

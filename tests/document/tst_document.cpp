@@ -1,4 +1,5 @@
-// The open formula: every edit can be undone, views hear once, saving keeps and breaking changes nothing.
+// The open formula: every edit can be undone, views hear once, saving keeps and breaking changes
+// nothing.
 #include <QtTest>
 
 #include "document/formula_document.h"
@@ -86,7 +87,8 @@ private Q_SLOTS:
         d.addLine(find("buttermilk"), {0, AmountUnit::Rest}, Vessel::LyeJug, true, "milk");
         QCOMPARE(d.formula().makeUp()->material->id, std::string("buttermilk"));
         QCOMPARE(int(d.formula().lines.size()), 2); // the water gave way
-        const LineId juice = d.addLine(find("apple-juice"), {30, AmountUnit::Gram}, Vessel::Trace, false, "juice");
+        const LineId juice =
+            d.addLine(find("apple-juice"), {30, AmountUnit::Gram}, Vessel::Trace, false, "juice");
         d.setAmount(juice, {0, AmountUnit::Rest}, "juice takes the rest");
         QCOMPARE(d.formula().makeUp()->id, juice);
         const Line* milk = d.formula().find(3);
@@ -124,8 +126,8 @@ private Q_SLOTS:
         const QByteArray whole = bytesOf(path);
         QVERIFY(put(path, whole.left(whole.size() / 2)));
         const Formula before = other.formula();
-        QVERIFY(other.open(path));            // a fault
-        QVERIFY(other.formula() == before);   // and nothing changed
+        QVERIFY(other.open(path));                             // a fault
+        QVERIFY(other.formula() == before);                    // and nothing changed
         QCOMPARE(bytesOf(path), whole.left(whole.size() / 2)); // the broken file is left as it is
         QVERIFY(d.save(dir.filePath(QStringLiteral("none/a.rhexion"))));
         QVERIFY(d.isDirty());

@@ -29,7 +29,8 @@ private Q_SLOTS:
         RandomFormulas random(5);
         for (int i = 0; i < 300; ++i) {
             const auto& lines = d.formula().lines;
-            const LineId some = lines.empty() ? 0 : lines[std::size_t(random.below(int(lines.size())))].id;
+            const LineId some =
+                lines.empty() ? 0 : lines[std::size_t(random.below(int(lines.size())))].id;
             const Vessel vessel = random.chance(0.5) ? Vessel::LyeJug : Vessel::OilPot;
             switch (random.below(6)) {
             case 0: d.addLine(random.randomOil(), grams(50), Vessel::OilPot, false, "a"); break;
@@ -63,7 +64,8 @@ private Q_SLOTS:
         QFETCH(QString, typed);
         QFETCH(double, grams);
         FormulaDocument d;
-        d.addLine(Catalogue::shipped().find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot, false, "oil");
+        d.addLine(Catalogue::shipped().find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot,
+                  false, "oil");
         VesselModel pot(d, Vessel::OilPot);
         QSignalSpy refused(&pot, &VesselModel::amountRefused);
         const bool taken = pot.setData(pot.index(0), typed, Qt::EditRole);
@@ -101,7 +103,8 @@ private Q_SLOTS:
         d.reset(demo(demoNames[0]), {});
         VesselModel jug(d, Vessel::LyeJug);
         const QString text = jug.data(jug.index(1), Qt::AccessibleTextRole).toString();
-        QVERIFY2(text.contains("Buttermilk") && text.contains("frozen") && text.contains("g"), qPrintable(text));
+        QVERIFY2(text.contains("Buttermilk") && text.contains("frozen") && text.contains("g"),
+                 qPrintable(text));
         QCOMPARE(jug.data(QModelIndex(), Qt::DisplayRole), QVariant());
     }
 
@@ -125,7 +128,9 @@ private Q_SLOTS:
         batches.setBatches({s});
         QCOMPARE(batches.indexOf(4).row(), 0);
         QVERIFY(!batches.indexOf(5).isValid());
-        QVERIFY(batches.data(batches.index(0, BatchesModel::Superfat), Qt::DisplayRole).toString().startsWith("6.3"));
+        QVERIFY(batches.data(batches.index(0, BatchesModel::Superfat), Qt::DisplayRole)
+                    .toString()
+                    .startsWith("6.3"));
     }
 };
 

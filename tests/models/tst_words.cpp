@@ -1,5 +1,5 @@
-// Words: every code has a sentence, figures carry units in the person's own habits, no place is left
-// unfilled in any line of any working.
+// Words: every code has a sentence, figures carry units in the person's own habits, no place is
+// left unfilled in any line of any working.
 #include <QtTest>
 
 #include "core/makeday/plan.h"
@@ -30,7 +30,8 @@ private Q_SLOTS:
         QTest::addColumn<QString>("got");
         QTest::addColumn<QString>("want");
         const Speech grams;
-        const Speech ounces({AmountUnit::Ounce, true, QLocale(QLocale::English, QLocale::UnitedStates)});
+        const Speech ounces(
+            {AmountUnit::Ounce, true, QLocale(QLocale::English, QLocale::UnitedStates)});
         const Speech german({AmountUnit::Gram, false, QLocale(QLocale::German, QLocale::Germany)});
         const Speech pounds({AmountUnit::Pound, false, QLocale(QLocale::English)});
         const auto row = [](const char* name, QString got, const char* want) {
@@ -63,7 +64,8 @@ private Q_SLOTS:
         for (const auto& locale : {QLocale(QLocale::English), QLocale(QLocale::German)}) {
             const Speech speech({AmountUnit::Gram, false, locale});
             for (int unit = 0; unit <= int(AmountUnit::Rest); ++unit) {
-                const StatedAmount amount{unit == int(AmountUnit::Rest) ? 0.0 : 12.625, static_cast<AmountUnit>(unit)};
+                const StatedAmount amount{unit == int(AmountUnit::Rest) ? 0.0 : 12.625,
+                                          static_cast<AmountUnit>(unit)};
                 const QString text = speech.amountForEditing(amount);
                 const auto back = parseAmount(text.toStdString(), speech.phraseHabits());
                 QVERIFY2(std::holds_alternative<StatedAmount>(back), qPrintable(text));
@@ -76,14 +78,20 @@ private Q_SLOTS:
     {
         const Speech s;
         for (int code = 0; code <= int(RefusalCode::TooManyLines); ++code)
-            QVERIFY(whole(words::refusal({static_cast<RefusalCode>(code), 0, "Milk", {0.5, 0.25}}, s)));
+            QVERIFY(
+                whole(words::refusal({static_cast<RefusalCode>(code), 0, "Milk", {0.5, 0.25}}, s)));
         for (int code = 0; code <= int(PhraseFault::Code::TrailingText); ++code)
             QVERIFY(whole(words::phraseFault({static_cast<PhraseFault::Code>(code), "5x"})));
         for (int code = 0; code <= int(FileFault::Code::Locked); ++code)
             QVERIFY(whole(words::fileFault({static_cast<FileFault::Code>(code), "here", "that"})));
         const Formula f = twoOils();
         for (int code = 0; code <= int(CautionCode::AcidInJugFumes); ++code) {
-            const Caution c{static_cast<CautionCode>(code), Severity::Care, Vessel::LyeJug, 1, {0.1, 0.2, 0.3, 20}, SetFrozen{1, true}};
+            const Caution c{static_cast<CautionCode>(code),
+                            Severity::Care,
+                            Vessel::LyeJug,
+                            1,
+                            {0.1, 0.2, 0.3, 20},
+                            SetFrozen{1, true}};
             QVERIFY(whole(words::cautionTitle(c, f, s)) && whole(words::cautionReason(c, f, s)));
             QVERIFY(whole(words::mendLabel(c, f, s)));
         }
@@ -99,7 +107,8 @@ private Q_SLOTS:
         for (int i = 0; i < 200; ++i) {
             Formula f = random.next(false);
             if (i % 5 == 0)
-                f.lye.fixed = FixedHydroxide{Mass::grams(60), Mass::grams(random.chance(0.5) ? 9 : 0)};
+                f.lye.fixed =
+                    FixedHydroxide{Mass::grams(60), Mass::grams(random.chance(0.5) ? 9 : 0)};
             const auto result = reckon(f);
             const auto* r = std::get_if<Reckoning>(&result);
             if (!r)
@@ -111,9 +120,11 @@ private Q_SLOTS:
                 QVERIFY2(whole(sum), qPrintable(QString(codeOf(step.rule)) + sum));
             }
             for (const DayStep& step : planDay(f, *r).steps)
-                QVERIFY(whole(words::dayStepTitle(step, f)) && whole(words::dayStepAdvice(step, f, *r, s)));
+                QVERIFY(whole(words::dayStepTitle(step, f)) &&
+                        whole(words::dayStepAdvice(step, f, *r, s)));
         }
-        QVERIFY2(rules.size() >= int(Rule::NeutralisationWater) - 1, qPrintable(QString::number(rules.size())));
+        QVERIFY2(rules.size() >= int(Rule::NeutralisationWater) - 1,
+                 qPrintable(QString::number(rules.size())));
     }
 
     void namesWithPlacesAreNotFilled()

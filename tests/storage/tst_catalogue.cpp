@@ -150,7 +150,8 @@ private Q_SLOTS:
         QVERIFY2(std::abs(sv - published) < 0.1, qPrintable(QString::number(sv)));
         const Interval& range = Catalogue::shipped().find(id.toStdString())->sv->range;
         // The profile has no C6, so coconut falls a tenth of a unit short of its range.
-        QVERIFY2(sv > range.low() - 0.2 && sv < range.high() + 0.2, qPrintable(QString::number(sv)));
+        QVERIFY2(sv > range.low() - 0.2 && sv < range.high() + 0.2,
+                 qPrintable(QString::number(sv)));
     }
 
     void purityAsOnTheDrum()
@@ -170,7 +171,8 @@ private Q_SLOTS:
         QTest::addColumn<QByteArray>("bytes");
         QTest::addColumn<int>("code");
         using C = FileFault::Code;
-        const QByteArray head = R"({"format":"rhexion-catalogue","version":1,"sources":[{"id":"s","text":"a source"}],"materials":[)";
+        const QByteArray head =
+            R"({"format":"rhexion-catalogue","version":1,"sources":[{"id":"s","text":"a source"}],"materials":[)";
         const auto row = [&](const char* name, const QByteArray& materials, C code) {
             QTest::newRow(name) << head + materials + "]}" << int(code);
         };
@@ -178,23 +180,45 @@ private Q_SLOTS:
         QTest::newRow("cut short") << head << int(C::NotJson);
         QTest::newRow("a list") << QByteArray("[]") << int(C::NotOurs);
         QTest::newRow("another format") << QByteArray(R"({"format":"x"})") << int(C::NotOurs);
-        QTest::newRow("newer") << QByteArray(R"({"format":"rhexion-catalogue","version":2})") << int(C::Newer);
-        QTest::newRow("version 1.5") << QByteArray(R"({"format":"rhexion-catalogue","version":1.5})") << int(C::OutOfRange);
+        QTest::newRow("newer") << QByteArray(R"({"format":"rhexion-catalogue","version":2})")
+                               << int(C::Newer);
+        QTest::newRow("version 1.5")
+            << QByteArray(R"({"format":"rhexion-catalogue","version":1.5})") << int(C::OutOfRange);
         QTest::newRow("deep nesting") << QByteArray(100000, '[') << int(C::NotJson);
         row("no name", R"({"id":"a","kind":"fat"})", C::Missing);
         row("kind unknown", R"({"id":"a","name":"A","kind":"fish"})", C::UnknownWord);
-        row("number as text", R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":"0.9","source":"s"}}})", C::WrongType);
-        row("above one", R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":1.2,"source":"s"}}})", C::OutOfRange);
-        row("below zero", R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":-0.2,"source":"s"}}})", C::OutOfRange);
-        row("1e400", R"({"id":"a","name":"A","kind":"milk","ph":{"typical":1e400,"source":"s"}})", C::NotJson);
-        row("low above high", R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"low":0.9,"typical":0.5,"source":"s"}}})", C::OutOfRange);
-        row("no source", R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":0.5}}})", C::Missing);
-        row("source unknown", R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":0.5,"source":"t"}}})", C::UnknownWord);
-        row("part unknown", R"({"id":"a","name":"A","kind":"milk","parts":{"gold":{"typical":0.5,"source":"s"}}})", C::UnknownField);
-        row("field unknown", R"({"id":"a","name":"A","kind":"milk","colour":"red"})", C::UnknownField);
-        row("sum above one", R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":0.9,"source":"s"},"protein":{"typical":0.3,"source":"s"}}})", C::BadMaterial);
-        row("fat without SV", R"({"id":"a","name":"A","kind":"fat","parts":{"fat":{"typical":1,"source":"s"}}})", C::BadMaterial);
-        row("twice", R"({"id":"a","name":"A","kind":"salt"},{"id":"a","name":"B","kind":"salt"})", C::Twice);
+        row("number as text",
+            R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":"0.9","source":"s"}}})",
+            C::WrongType);
+        row("above one",
+            R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":1.2,"source":"s"}}})",
+            C::OutOfRange);
+        row("below zero",
+            R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":-0.2,"source":"s"}}})",
+            C::OutOfRange);
+        row("1e400", R"({"id":"a","name":"A","kind":"milk","ph":{"typical":1e400,"source":"s"}})",
+            C::NotJson);
+        row("low above high",
+            R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"low":0.9,"typical":0.5,"source":"s"}}})",
+            C::OutOfRange);
+        row("no source", R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":0.5}}})",
+            C::Missing);
+        row("source unknown",
+            R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":0.5,"source":"t"}}})",
+            C::UnknownWord);
+        row("part unknown",
+            R"({"id":"a","name":"A","kind":"milk","parts":{"gold":{"typical":0.5,"source":"s"}}})",
+            C::UnknownField);
+        row("field unknown", R"({"id":"a","name":"A","kind":"milk","colour":"red"})",
+            C::UnknownField);
+        row("sum above one",
+            R"({"id":"a","name":"A","kind":"milk","parts":{"water":{"typical":0.9,"source":"s"},"protein":{"typical":0.3,"source":"s"}}})",
+            C::BadMaterial);
+        row("fat without SV",
+            R"({"id":"a","name":"A","kind":"fat","parts":{"fat":{"typical":1,"source":"s"}}})",
+            C::BadMaterial);
+        row("twice", R"({"id":"a","name":"A","kind":"salt"},{"id":"a","name":"B","kind":"salt"})",
+            C::Twice);
     }
     void brokenCatalogues()
     {
@@ -216,8 +240,9 @@ private Q_SLOTS:
                 sources.emplace(s.id, s);
             std::optional<FileFault> fault;
             const Material back = readMaterial(JsonCursor(toJson(*m), {}, fault), sources);
-            QVERIFY2(!fault && back.id == m->id && back.parts == m->parts && back.acids.size() == m->acids.size() &&
-                         back.sv == m->sv && back.titratable == m->titratable,
+            QVERIFY2(!fault && back.id == m->id && back.parts == m->parts &&
+                         back.acids.size() == m->acids.size() && back.sv == m->sv &&
+                         back.titratable == m->titratable,
                      m->id.c_str());
         }
     }

@@ -121,20 +121,32 @@ private Q_SLOTS:
         const auto row = [](const char* name, const char* line, C code) {
             QTest::newRow(name) << QByteArray(line) << int(code);
         };
-        row("negative", R"({"id":1,"material":"m","vessel":"top","amount":{"value":-5,"unit":"g"}})", C::OutOfRange);
-        row("huge", R"({"id":1,"material":"m","vessel":"top","amount":{"value":1e300,"unit":"g"}})", C::OutOfRange);
-        row("unit", R"({"id":1,"material":"m","vessel":"top","amount":{"value":5,"unit":"stone"}})", C::UnknownWord);
-        row("vessel", R"({"id":1,"material":"m","vessel":"bucket","amount":{"value":5,"unit":"g"}})", C::UnknownWord);
-        row("material", R"({"id":1,"material":"x","vessel":"top","amount":{"value":5,"unit":"g"}})", C::NoSuchMaterial);
+        row("negative",
+            R"({"id":1,"material":"m","vessel":"top","amount":{"value":-5,"unit":"g"}})",
+            C::OutOfRange);
+        row("huge", R"({"id":1,"material":"m","vessel":"top","amount":{"value":1e300,"unit":"g"}})",
+            C::OutOfRange);
+        row("unit", R"({"id":1,"material":"m","vessel":"top","amount":{"value":5,"unit":"stone"}})",
+            C::UnknownWord);
+        row("vessel",
+            R"({"id":1,"material":"m","vessel":"bucket","amount":{"value":5,"unit":"g"}})",
+            C::UnknownWord);
+        row("material", R"({"id":1,"material":"x","vessel":"top","amount":{"value":5,"unit":"g"}})",
+            C::NoSuchMaterial);
         row("no amount", R"({"id":1,"material":"m","vessel":"top"})", C::Missing);
-        row("id 0", R"({"id":0,"material":"m","vessel":"top","amount":{"value":5,"unit":"g"}})", C::OutOfRange);
-        row("same id", R"({"id":7,"material":"m","vessel":"top","amount":{"value":5,"unit":"g"}},{"id":7,"material":"m","vessel":"top","amount":{"value":5,"unit":"g"}})", C::Twice);
+        row("id 0", R"({"id":0,"material":"m","vessel":"top","amount":{"value":5,"unit":"g"}})",
+            C::OutOfRange);
+        row("same id",
+            R"({"id":7,"material":"m","vessel":"top","amount":{"value":5,"unit":"g"}},{"id":7,"material":"m","vessel":"top","amount":{"value":5,"unit":"g"}})",
+            C::Twice);
     }
     void brokenLines()
     {
         QFETCH(QByteArray, line);
         QFETCH(int, code);
-        const QByteArray text = R"({"format":"rhexion-formula","version":1,"name":"n","sources":[],"materials":[{"id":"m","name":"M","kind":"salt"}],"lye":{},"liquid":{},"lines":[)" + line + "]}";
+        const QByteArray text =
+            R"({"format":"rhexion-formula","version":1,"name":"n","sources":[],"materials":[{"id":"m","name":"M","kind":"salt"}],"lye":{},"liquid":{},"lines":[)" +
+            line + "]}";
         const auto read = formulaFromJson(text);
         const auto* fault = std::get_if<FileFault>(&read);
         QVERIFY(fault);
@@ -162,7 +174,8 @@ private Q_SLOTS:
         const auto read = readFormulaFile(path);
         QCOMPARE(int(std::get<FileFault>(read).code), int(C::TooLarge));
         QCOMPARE(int(std::get<FileFault>(readFormulaFile(dir.path())).code), int(C::CannotOpen));
-        QCOMPARE(int(std::get<FileFault>(readFormulaFile(dir.filePath("none"))).code), int(C::CannotOpen));
+        QCOMPARE(int(std::get<FileFault>(readFormulaFile(dir.filePath("none"))).code),
+                 int(C::CannotOpen));
     }
 
     void writingIsAllOrNothing()

@@ -28,7 +28,8 @@ bool sql(const QString& path, const QString& statement)
 {
     bool good = false;
     {
-        QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
+        QSqlDatabase db =
+            QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
         db.setDatabaseName(path);
         good = db.open() && QSqlQuery(db).exec(QStringLiteral("PRAGMA foreign_keys = ON")) &&
                QSqlQuery(db).exec(statement);
@@ -53,7 +54,10 @@ class TestJournal : public QObject {
     }
 
 private Q_SLOTS:
-    void init() { path_ = dir_.filePath(QStringLiteral("%1.sqlite").arg(QTest::currentTestFunction())); }
+    void init()
+    {
+        path_ = dir_.filePath(QStringLiteral("%1.sqlite").arg(QTest::currentTestFunction()));
+    }
 
     void batchComesBack()
     {
@@ -94,7 +98,8 @@ private Q_SLOTS:
         QCOMPARE(all.size(), 3);
         QVERIFY(all[0].started > all[1].started && all[1].started > all[2].started);
         QVERIFY(!journal->stopBatch(all[1].id, noon));
-        QCOMPARE(int(std::get<QList<BatchSummary>>(journal->batches())[1].state), int(BatchState::Stopped));
+        QCOMPARE(int(std::get<QList<BatchSummary>>(journal->batches())[1].state),
+                 int(BatchState::Stopped));
     }
 
     void unknownBatchesAreRefused()
@@ -103,10 +108,10 @@ private Q_SLOTS:
         QVERIFY(std::holds_alternative<FileFault>(journal->batch(99)));
         QVERIFY(journal->recordStep(99, 1));
         QVERIFY(journal->finishBatch(99, planned_, noon));
-        QVERIFY(journal->addNote(99, QStringLiteral("x"), noon));        // foreign keys are on
+        QVERIFY(journal->addNote(99, QStringLiteral("x"), noon)); // foreign keys are on
         QVERIFY(journal->recordWeighing(99, weighing(1)));
         const auto id = std::get<qint64>(journal->startBatch(formula_, planned_, noon));
-        QVERIFY(journal->recordWeighing(id, weighing(-5)));              // and so are the checks
+        QVERIFY(journal->recordWeighing(id, weighing(-5))); // and so are the checks
         QVERIFY(std::get<BatchRecord>(journal->batch(id)).weighings.isEmpty());
     }
 
@@ -118,7 +123,8 @@ private Q_SLOTS:
         journal.reset();
         QVERIFY(sql(path_, QStringLiteral("DELETE FROM batch")));
         QVERIFY(sql(path_, QStringLiteral("CREATE TABLE left_over AS SELECT * FROM note")));
-        QVERIFY(!sql(path_, QStringLiteral("INSERT INTO note (batch, at, text) VALUES (1, '', '')")));
+        QVERIFY(
+            !sql(path_, QStringLiteral("INSERT INTO note (batch, at, text) VALUES (1, '', '')")));
     }
 
     void foreignFilesAreLeftAlone_data()
@@ -164,7 +170,8 @@ private Q_SLOTS:
     void oldFilesOpen()
     {
         QFETCH(int, version);
-        const QString kept = QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/journal_v%1.sqlite").arg(version);
+        const QString kept =
+            QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/journal_v%1.sqlite").arg(version);
         QVERIFY2(QFile::copy(kept, path_), qPrintable(kept));
         QVERIFY(QFile(path_).setPermissions(QFile::ReadOwner | QFile::WriteOwner));
         auto journal = openAt(path_);

@@ -1,4 +1,5 @@
-// The published JSON Schemas against what the program reads and writes, by a general schema validator.
+// The published JSON Schemas against what the program reads and writes, by a general schema
+// validator.
 #include <QtTest>
 
 #include "storage/reckoning_json.h"
@@ -27,8 +28,8 @@ Json parsed(const QByteArray& bytes)
 // Empty when the document fits the schema of that name, else what does not.
 QString misfit(const char* schemaName, const Json& document)
 {
-    const QString path =
-        QStringLiteral(RHEXION_SOURCE_DIR "/docs/formats/%1.schema.json").arg(QLatin1String(schemaName));
+    const QString path = QStringLiteral(RHEXION_SOURCE_DIR "/docs/formats/%1.schema.json")
+                             .arg(QLatin1String(schemaName));
     const Json schemaJson = parsed(bytesOf(path));
     valijson::Schema schema;
     valijson::SchemaParser parser;
@@ -53,7 +54,8 @@ class TestSchemas : public QObject {
 private Q_SLOTS:
     void catalogueFits()
     {
-        QCOMPARE(misfit("catalogue", parsed(bytesOf(RHEXION_SOURCE_DIR "/data/catalogue.json"))), QString());
+        QCOMPARE(misfit("catalogue", parsed(bytesOf(RHEXION_SOURCE_DIR "/data/catalogue.json"))),
+                 QString());
     }
     void formulasFit_data()
     {
@@ -68,16 +70,21 @@ private Q_SLOTS:
         QCOMPARE(misfit("formula", parsed(bytesOf(demoPath(name.toLatin1())))), QString());
         QCOMPARE(misfit("formula", parsed(formulaToJson(f))), QString());
         const auto r = std::get<Reckoning>(reckon(f));
-        QCOMPARE(misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, r)).toJson())), QString());
+        QCOMPARE(misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, r)).toJson())),
+                 QString());
     }
     void schemasRefuseToo_data()
     {
         QTest::addColumn<QString>("pointer");
         QTest::addColumn<QString>("to");
-        const std::pair<const char*, const char*> rows[] = {
-            {"/version", "2"}, {"/format", "\"x\""}, {"/lye/superfat", "1"}, {"/lye/split", "\"x\""},
-            {"/lines/0/amount/unit", "\"stone\""}, {"/lines/0/amount/value", "-1"},
-            {"/surprise", "1"}, {"/materials/0/kind", "\"fish\""}};
+        const std::pair<const char*, const char*> rows[] = {{"/version", "2"},
+                                                            {"/format", "\"x\""},
+                                                            {"/lye/superfat", "1"},
+                                                            {"/lye/split", "\"x\""},
+                                                            {"/lines/0/amount/unit", "\"stone\""},
+                                                            {"/lines/0/amount/value", "-1"},
+                                                            {"/surprise", "1"},
+                                                            {"/materials/0/kind", "\"fish\""}};
         for (const auto& [pointer, to] : rows)
             QTest::newRow(pointer) << QString::fromLatin1(pointer) << QString::fromLatin1(to);
     }

@@ -32,8 +32,7 @@ inline Formula demo(const char* name)
     return std::holds_alternative<Formula>(read) ? std::get<Formula>(read) : Formula{};
 }
 
-inline constexpr const char* demoNames[] = {"quince-buttermilk-loaf.rhexion",
-                                            "beetroot-yogurt-bar.rhexion",
-                                            "potting-shed-scrub.rhexion"};
+inline constexpr const char* demoNames[] = {
+    "quince-buttermilk-loaf.rhexion", "beetroot-yogurt-bar.rhexion", "potting-shed-scrub.rhexion"};
 
 } // namespace rhexion::test

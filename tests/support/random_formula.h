@@ -1,5 +1,5 @@
-// Random formulas for laws that must hold for all of them. The same seed gives the same formulas on every
-// library: only the engine's raw numbers are used.
+// Random formulas for laws that must hold for all of them. The same seed gives the same formulas on
+// every library: only the engine's raw numbers are used.
 #pragma once
 
 #include "support/make.h"
@@ -39,7 +39,8 @@ public:
             m->sv = figure(between(190, 260));
         }
         if (chance(0.5))
-            m->acids.push_back({static_cast<Acid>(below(7)), figure(between(0, (1 - water) * 0.4))});
+            m->acids.push_back(
+                {static_cast<Acid>(below(7)), figure(between(0, (1 - water) * 0.4))});
         if (chance(0.2))
             m->titratable = figure(between(0, 12));
         return m;
@@ -52,8 +53,9 @@ public:
         const int oils = 1 + below(6);
         for (int i = 0; i < oils; ++i)
             add(f, randomOil(),
-                !plain && i > 0 && chance(0.3) ? StatedAmount{between(1, 12), AmountUnit::PercentOfOils}
-                                               : grams(between(20, 500)));
+                !plain && i > 0 && chance(0.3)
+                    ? StatedAmount{between(1, 12), AmountUnit::PercentOfOils}
+                    : grams(between(20, 500)));
         const int extras = below(6);
         for (int i = 0; i < extras; ++i) {
             StatedAmount amount = grams(between(0, 60));
@@ -74,10 +76,10 @@ public:
         f.lye.split = static_cast<SplitConvention>(below(3));
         f.lye.hiddenFat = static_cast<HiddenFatSchool>(below(3));
         f.liquid.how = static_cast<LiquidStatement>(below(4));
-        f.liquid.value = f.liquid.how == LiquidStatement::Strength       ? between(0.22, 0.42)
-                         : f.liquid.how == LiquidStatement::Ratio        ? between(1.4, 3.2)
+        f.liquid.value = f.liquid.how == LiquidStatement::Strength        ? between(0.22, 0.42)
+                         : f.liquid.how == LiquidStatement::Ratio         ? between(1.4, 3.2)
                          : f.liquid.how == LiquidStatement::PercentOfOils ? between(0.25, 0.45)
-                                                                         : between(0, 0.4);
+                                                                          : between(0, 0.4);
         f.liquid.convention = static_cast<StrengthConvention>(below(2));
         if (chance(0.3))
             f.liquid.jugRatio = between(0.9, 1.3);

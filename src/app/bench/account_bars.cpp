@@ -29,7 +29,8 @@ Account alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
         if (mol <= 0.0)
             return;
         total += mol;
-        called.segments.push_back({name, tr("%1 of lye").arg(lye(mol)), matter, mol, f.lines[i].id, rule});
+        called.segments.push_back(
+            {name, tr("%1 of lye").arg(lye(mol)), matter, mol, f.lines[i].id, rule});
     };
     const auto nameAt = [&](std::size_t i) {
         return QString::fromStdString(f.lines[i].material->name);
@@ -42,8 +43,7 @@ Account alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
             add(i, r.lines[i].fatMol, Matter::Fat, tr("hidden fat of %1").arg(nameAt(i)),
                 Rule::HiddenFatDemand);
     for (std::size_t i = 0; i < f.lines.size(); ++i)
-        add(i, r.lines[i].acidMol, Matter::Acid, tr("acid of %1").arg(nameAt(i)),
-            Rule::AcidDemand);
+        add(i, r.lines[i].acidMol, Matter::Acid, tr("acid of %1").arg(nameAt(i)), Rule::AcidDemand);
     called.total = lye(total);
     called.low = r.demandLow;
     called.high = r.demandHigh;
@@ -60,8 +60,9 @@ Account alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
     }
     const double kept = total - r.hydroxideMol;
     if (kept > 0.0)
-        supplied.segments.push_back({tr("kept back"), tr("%1 of lye, so that fat stays free").arg(lye(kept)), Matter::Fat, kept,
-                                     0, Rule::SuperfatOnOils, true});
+        supplied.segments.push_back({tr("kept back"),
+                                     tr("%1 of lye, so that fat stays free").arg(lye(kept)),
+                                     Matter::Fat, kept, 0, Rule::SuperfatOnOils, true});
     return account;
 }
 
@@ -95,8 +96,8 @@ Account waterAccount(const Formula& f, const Reckoning& r, const Speech& s)
     if (r.hasJugWater)
         add(tr("jug water"), r.jugWaterGrams, 0, Rule::JugWater);
     for (const std::size_t i : order)
-        add(QString::fromStdString(f.lines[i].material->name), r.lines[i].waterGrams,
-            f.lines[i].id, Rule::LineWater);
+        add(QString::fromStdString(f.lines[i].material->name), r.lines[i].waterGrams, f.lines[i].id,
+            Rule::LineWater);
     if (counted)
         add(tr("moisture of the lye"), r.waterFromHydroxide, 0, Rule::WaterPresent);
     brought.total = s.mass(sum);

@@ -16,10 +16,10 @@ struct Segment {
     QString figure;
     Matter matter = Matter::Water;
     double value = 0.0;
-    LineId line = 0;   // the line it comes from, or 0
+    LineId line = 0;                  // the line it comes from, or 0
     Rule rule = Rule::HydroxideTotal; // the sum that explains it
-    bool gap = false;  // kept back or missing: drawn as an outline
-    bool over = false; // beyond what was wanted
+    bool gap = false;                 // kept back or missing: drawn as an outline
+    bool over = false;                // beyond what was wanted
 };
 
 struct Bar {
@@ -33,7 +33,7 @@ struct Bar {
 struct Account {
     QString name;
     double spare = 1.0; // scale beyond the longest bar
-    Bar bars[2]; // called for or wanted; supplied or brought by
+    Bar bars[2];        // called for or wanted; supplied or brought by
     double scale() const;
 };
 

@@ -14,7 +14,7 @@ constexpr double accountHeight = 78.0;
 constexpr double topMargin = 4.0;
 constexpr double barHeight = 28.0;
 constexpr double barGap = 6.0;
-constexpr double nameWidth = 62.0;  // the account's name
+constexpr double nameWidth = 62.0; // the account's name
 constexpr double barNameWidth = 82.0;
 constexpr double totalWidth = 92.0;
 } // namespace
@@ -39,8 +39,8 @@ void AccountsView::setAccounts(std::vector<Account> accounts)
             QStringList parts;
             for (const Segment& segment : bar.segments)
                 parts << QStringLiteral("%1 %2").arg(segment.name, segment.figure);
-            said << QStringLiteral("%1 %2 %3: %4").arg(account.name, bar.name, bar.total,
-                                                       parts.join(QStringLiteral(", ")));
+            said << QStringLiteral("%1 %2 %3: %4")
+                        .arg(account.name, bar.name, bar.total, parts.join(QStringLiteral(", ")));
         }
     setAccessibleDescription(said.join(QStringLiteral(". ")));
     update();
@@ -109,8 +109,9 @@ void AccountsView::paintBar(QPainter& painter, std::size_t account, std::size_t 
         const QString text = metrics.elidedText(segment.name, Qt::ElideRight, int(room));
         if (segment.gap && i + 1 == what.segments.size() && room <= 34) {
             painter.setPen(c.muted);
-            painter.drawText(QRectF(rect.right() + 5, rect.top(), area.right() - rect.right(), barHeight),
-                             Qt::AlignLeft | Qt::AlignVCenter, segment.name);
+            painter.drawText(
+                QRectF(rect.right() + 5, rect.top(), area.right() - rect.right(), barHeight),
+                Qt::AlignLeft | Qt::AlignVCenter, segment.name);
         }
         // A name is worth writing only if most of it can be read, on a quiet ground of its own.
         if (room > 34 && text.size() > 4) {

@@ -1,5 +1,5 @@
-// The two accounts, painted from the core's result. Hover or arrow keys light a segment's material in its
-// vessel; a press or Enter opens its working.
+// The two accounts, painted from the core's result. Hover or arrow keys light a segment's material
+// in its vessel; a press or Enter opens its working.
 #pragma once
 
 #include <QWidget>

@@ -70,9 +70,9 @@ BenchPage::BenchPage(FormulaDocument& document, QWidget* parent)
     connect(typing_, &TypingLine::lineWanted, this,
             [this](const MaterialPtr& material, const StatedAmount& amount, Vessel vessel,
                    bool frozen) {
-                const LineId id = document_.addLine(
-                    material, amount, vessel, frozen,
-                    tr("Add %1").arg(QString::fromStdString(material->name)));
+                const LineId id =
+                    document_.addLine(material, amount, vessel, frozen,
+                                      tr("Add %1").arg(QString::fromStdString(material->name)));
                 VesselPanel* to = panel(vessel);
                 to->list()->setCurrentIndex(to->model()->indexOf(id));
             });
@@ -81,7 +81,8 @@ BenchPage::BenchPage(FormulaDocument& document, QWidget* parent)
                                     tr("Weigh %1").arg(words::hydroxideName(sodium)));
     });
     connect(typing_, &TypingLine::shelfWanted, this, &BenchPage::showShelf);
-    connect(typing_, &TypingLine::leftTyping, this, [this] { panels_.front()->list()->setFocus(); });
+    connect(typing_, &TypingLine::leftTyping, this,
+            [this] { panels_.front()->list()->setFocus(); });
     connect(accounts_, &AccountsView::lineLit, this, [this](LineId line) {
         for (VesselPanel* p : panels_)
             p->light(line);
@@ -281,13 +282,14 @@ void BenchPage::refresh()
     inJug(jugSodium_, words::hydroxideName(true), r ? r->sodium.weighedGrams : 0.0);
     inJug(jugPotassium_, words::hydroxideName(false), r ? r->potassium.weighedGrams : 0.0);
     inJug(jugWater_, tr("Water for the jug"), r ? r->jugWaterGrams : 0.0);
-    panel(Vessel::LyeJug)->setSummary(
-        r && r->jugStrength ? tr("Jug strength %1").arg(speech_.percent(*r->jugStrength))
-                            : QString());
-    panel(Vessel::OilPot)->setSummary(
-        r ? tr("%1 of oils\nsuperfat on them %2")
-                .arg(speech_.mass(r->oilsGrams), speech_.percent(r->superfatOnOils))
-          : tr("Start here: the oils."));
+    panel(Vessel::LyeJug)
+        ->setSummary(r && r->jugStrength
+                         ? tr("Jug strength %1").arg(speech_.percent(*r->jugStrength))
+                         : QString());
+    panel(Vessel::OilPot)
+        ->setSummary(r ? tr("%1 of oils\nsuperfat on them %2")
+                             .arg(speech_.mass(r->oilsGrams), speech_.percent(r->superfatOnOils))
+                       : tr("Start here: the oils."));
     accounts_->setAccounts(r ? accountsOf(f, *r, speech_) : std::vector<Account>{});
 }
 

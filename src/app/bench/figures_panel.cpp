@@ -109,13 +109,13 @@ void FiguresPanel::refreshFigures(const Reckoning& r)
     makeUp_->setVisible(rest != nullptr);
     if (rest)
         makeUp_->set(QString::fromStdString(rest->material->name), speech_.mass(r.makeUpGrams),
-                     rest->frozen ? tr("the rest of the liquid, frozen") : tr("the rest of the liquid"));
+                     rest->frozen ? tr("the rest of the liquid, frozen")
+                                  : tr("the rest of the liquid"));
 
     superfat_->setTint(r.superfatTrue < 0.0 ? Theme::colours().danger : QColor());
     superfat_->set(tr("True superfat"), speech_.percent(r.superfatTrue),
                    tr("could be %1 to %2; on oils alone %3")
-                       .arg(speech_.percent(r.superfatTrueLow),
-                            speech_.percent(r.superfatTrueHigh),
+                       .arg(speech_.percent(r.superfatTrueLow), speech_.percent(r.superfatTrueHigh),
                             speech_.percent(r.superfatOnOils)));
     const bool counted = f.liquid.convention == StrengthConvention::PureAndAllWater;
     const LiquidTerms& t = counted ? r.pure : r.asWeighed;
@@ -150,9 +150,8 @@ void FiguresPanel::refreshCautions()
             words::severityName(caution.severity),
             words::cautionTitle(caution, document_.formula(), speech_)));
         title->setWordWrap(true);
-        title->setStyleSheet(
-            QStringLiteral("font-weight: 600; font-size: 14px; color: %1")
-                .arg(Theme::ofSeverity(int(caution.severity)).name()));
+        title->setStyleSheet(QStringLiteral("font-weight: 600; font-size: 14px; color: %1")
+                                 .arg(Theme::ofSeverity(int(caution.severity)).name()));
         auto* reason = new QLabel(words::cautionReason(caution, document_.formula(), speech_));
         reason->setObjectName(QStringLiteral("muted"));
         reason->setWordWrap(true);

@@ -57,14 +57,14 @@ void LineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
     int left = 0;
     const int severity = index.data(VesselModel::SeverityRole).toInt();
     if (severity > 0) {
-        painter->drawPixmap(line.left(), line.top() + 6,
-                            Theme::pixmap(QStringLiteral("triangle-alert"),
-                                          Theme::ofSeverity(severity), 14));
+        painter->drawPixmap(
+            line.left(), line.top() + 6,
+            Theme::pixmap(QStringLiteral("triangle-alert"), Theme::ofSeverity(severity), 14));
         left = 18;
     } else if (index.data(VesselModel::FrozenRole).toBool()) {
-        painter->drawPixmap(line.left(), line.top() + 6,
-                            Theme::pixmap(QStringLiteral("snowflake"),
-                                          Theme::of(Matter::Water), 14));
+        painter->drawPixmap(
+            line.left(), line.top() + 6,
+            Theme::pixmap(QStringLiteral("snowflake"), Theme::of(Matter::Water), 14));
         left = 18;
     }
     painter->setFont(Theme::body());

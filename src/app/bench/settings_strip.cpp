@@ -12,14 +12,15 @@
 #include <QMenu>
 #include <QSignalBlocker>
 #include <QToolButton>
-#include <QWidgetAction>
 #include <QVBoxLayout>
+#include <QWidgetAction>
 
 namespace rhexion {
 
 namespace {
 
-QWidget* labelled(const QString& name, std::initializer_list<QWidget*> fields, QLabel** label = nullptr)
+QWidget* labelled(const QString& name, std::initializer_list<QWidget*> fields,
+                  QLabel** label = nullptr)
 {
     auto* box = new QWidget;
     auto* column = new QVBoxLayout(box);
@@ -60,14 +61,16 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     potassium_->setObjectName(QStringLiteral("potassium"));
     how_ = new QComboBox;
     how_->setObjectName(QStringLiteral("how"));
-    how_->addItems({tr("lye strength"), tr("water to lye"), tr("% of oils"), tr("less than usual")});
+    how_->addItems(
+        {tr("lye strength"), tr("water to lye"), tr("% of oils"), tr("less than usual")});
     liquid_ = new NumberField(QStringLiteral("%"), 2, false);
     liquid_->setObjectName(QStringLiteral("liquid"));
     jug_ = new NumberField(QString(), 2, true);
     jug_->setObjectName(QStringLiteral("jug"));
     jug_->setPlaceholderText(tr("off"));
-    jug_->setToolTip(tr("A strong jug: grams of water for each gram of lye in the jug alone. The rest "
-                        "of the liquid goes elsewhere. Empty: off."));
+    jug_->setToolTip(
+        tr("A strong jug: grams of water for each gram of lye in the jug alone. The rest "
+           "of the liquid goes elsewhere. Empty: off."));
     hidden_ = new QComboBox;
     hidden_->setObjectName(QStringLiteral("hidden"));
     for (const auto school :
@@ -77,8 +80,9 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     hidden_->setItemText(1, tr("surely there"));
     hidden_->setItemText(2, tr("typical"));
     hidden_->setFixedWidth(142);
-    hidden_->setToolTip(tr("The fat in milk, egg or coconut milk: left out, what is surely there, or "
-                           "its typical figure."));
+    hidden_->setToolTip(
+        tr("The fat in milk, egg or coconut milk: left out, what is surely there, or "
+           "its typical figure."));
     oils_ = new NumberField(QString(), 1, false);
     more_ = new QToolButton;
     more_->setText(tr("More\u2026"));
@@ -99,7 +103,8 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     layout->addWidget(labelled(tr("Potassium lye"), {potassium_}));
     layout->addWidget(labelled(tr("Liquid stated as"), {how_, liquid_}));
     layout->addWidget(labelled(tr("Strong jug"), {jug_}));
-    layout->addWidget(labelled(tr("Hidden fat"), {hidden_}));
+    hiddenBox_ = labelled(tr("Hidden fat"), {hidden_});
+    layout->addWidget(hiddenBox_);
     oilsBox_ = labelled(tr("All oils"), {oils_});
     layout->addWidget(oilsBox_);
     layout->addStretch();
@@ -124,10 +129,10 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
         const Reckoning* r = document_.reckoning();
         const LiquidTerms t = r ? r->wanted : LiquidTerms{1.0 / 3.0, 2.0, 0.3, 0.0};
         l.how = to;
-        l.value = to == LiquidStatement::Strength       ? t.strength
-                  : to == LiquidStatement::Ratio        ? t.ratio
+        l.value = to == LiquidStatement::Strength        ? t.strength
+                  : to == LiquidStatement::Ratio         ? t.ratio
                   : to == LiquidStatement::PercentOfOils ? t.shareOfOils
-                                                        : std::max(0.0, t.lessThanUsual);
+                                                         : std::max(0.0, t.lessThanUsual);
         setLiquid(l, int(SettingField::Liquid), tr("State liquid another way"));
     });
     connect(liquid_, &NumberField::entered, this, [this](std::optional<double> v) {
@@ -147,7 +152,8 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     });
     connect(oils_, &NumberField::entered, this, [this](std::optional<double> v) {
         const auto mass = statedMass({*v, speech_.habits().massUnit});
-        document_.apply(SetOilsTotal{mass.value_or(Mass::grams(0))}, tr("Set the mass of all oils"));
+        document_.apply(SetOilsTotal{mass.value_or(Mass::grams(0))},
+                        tr("Set the mass of all oils"));
     });
     for (NumberField* field : {superfat_, potassium_, liquid_, jug_, oils_})
         connect(field, &NumberField::refused, this, &SettingsStrip::refused);
@@ -202,6 +208,13 @@ void SettingsStrip::refresh()
     oils_->setValue(statedIn(f.oilsTotal, speech_.habits().massUnit).value);
 }
 
+void SettingsStrip::resizeEvent(QResizeEvent* event)
+{
+    // In a narrow window it is still under More.
+    hiddenBox_->setVisible(width() >= 690);
+    QFrame::resizeEvent(event);
+}
+
 void SettingsStrip::setPurity(bool sodium, double purity)
 {
     LyeSettings lye = document_.formula().lye;
@@ -224,6 +237,13 @@ void SettingsStrip::buildMenu()
         action->setCheckable(true);
         action->setChecked(on);
     };
+    QMenu* hidden = menu_->addMenu(tr("Hidden fat counts"));
+    for (const auto s : {HiddenFatSchool::Ignore, HiddenFatSchool::Surely, HiddenFatSchool::Typical})
+        choice(hidden, words::hiddenFatSchool(s), f.lye.hiddenFat == s, [this, s] {
+            LyeSettings lye = document_.formula().lye;
+            lye.hiddenFat = s;
+            setLye(lye, int(SettingField::HiddenFat), tr("Count hidden fat another way"));
+        });
     QMenu* split = menu_->addMenu(tr("Potassium lye is a"));
     for (const auto s :
          {SplitConvention::Moles, SplitConvention::PureWeight, SplitConvention::WeighedWeight})

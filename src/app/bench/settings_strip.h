@@ -1,5 +1,5 @@
-// How lye and liquid are stated: superfat, the two hydroxides' split, the liquid, the strong jug, hidden
-// fat. Each field is one undoable edit.
+// How lye and liquid are stated: superfat, the two hydroxides' split, the liquid, the strong jug,
+// hidden fat. Each field is one undoable edit.
 #pragma once
 
 #include <QFrame>
@@ -24,6 +24,9 @@ public:
 
     void setSpeech(const Speech& speech);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 Q_SIGNALS:
     void refused(const QString& why);
 
@@ -43,6 +46,7 @@ private:
     NumberField* liquid_;
     NumberField* jug_;
     QComboBox* hidden_;
+    QWidget* hiddenBox_;
     QToolButton* more_;
     QMenu* menu_;
     NumberField* oils_;

@@ -76,8 +76,8 @@ void ShelfDrawer::describe()
     QStringList lines;
     QString kind = words::kindName(m->kind);
     kind.front() = kind.front().toUpper();
-    lines << kind +
-                 (m->note.empty() ? QString() : QStringLiteral(". ") + QString::fromStdString(m->note));
+    lines << kind + (m->note.empty() ? QString()
+                                     : QStringLiteral(". ") + QString::fromStdString(m->note));
     const auto range = [&](const QString& name, const Figure& figure, double factor,
                            const QString& unit, int decimals) {
         const Interval& i = figure.range;
@@ -117,7 +117,9 @@ bool ShelfDrawer::eventFilter(QObject* watched, QEvent* event)
         const auto* key = static_cast<QKeyEvent*>(event);
         const int row = list_->currentIndex().row();
         switch (key->key()) {
-        case Qt::Key_Down: list_->setCurrentIndex(model_->index(std::min(row + 1, model_->rowCount() - 1))); return true;
+        case Qt::Key_Down:
+            list_->setCurrentIndex(model_->index(std::min(row + 1, model_->rowCount() - 1)));
+            return true;
         case Qt::Key_Up: list_->setCurrentIndex(model_->index(std::max(row - 1, 0))); return true;
         case Qt::Key_Return:
         case Qt::Key_Enter: choose(); return true;

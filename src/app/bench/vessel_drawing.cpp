@@ -18,11 +18,13 @@ void VesselDrawing::setContents(const Contents& contents, double full, const Spe
 {
     contents_ = contents;
     full_ = full > 0.0 ? full : 1.0;
-    const std::pair<QString, double> parts[] = {
-        {tr("water"), contents.water},   {tr("fat"), contents.fat},
-        {tr("lye"), contents.alkali},    {tr("acid"), contents.acid},
-        {tr("sugar"), contents.sugar},   {tr("salts"), contents.salt},
-        {tr("other solids"), contents.otherSolids}};
+    const std::pair<QString, double> parts[] = {{tr("water"), contents.water},
+                                                {tr("fat"), contents.fat},
+                                                {tr("lye"), contents.alkali},
+                                                {tr("acid"), contents.acid},
+                                                {tr("sugar"), contents.sugar},
+                                                {tr("salts"), contents.salt},
+                                                {tr("other solids"), contents.otherSolids}};
     QStringList said;
     for (const auto& [name, grams] : parts)
         if (grams >= 0.05)
@@ -54,7 +56,8 @@ QPainterPath VesselDrawing::outline() const
         break;
     default: // a bowl
         path.moveTo(r.left() - 2, r.top() + 22);
-        path.cubicTo(r.left() + 2, r.bottom(), r.left() + 12, r.bottom(), r.left() + 20, r.bottom());
+        path.cubicTo(r.left() + 2, r.bottom(), r.left() + 12, r.bottom(), r.left() + 20,
+                     r.bottom());
         path.lineTo(r.right() - 20, r.bottom());
         path.cubicTo(r.right() - 12, r.bottom(), r.right() - 2, r.bottom(), r.right() + 2,
                      r.top() + 22);
@@ -75,11 +78,13 @@ void VesselDrawing::paintEvent(QPaintEvent*)
     painter.setClipPath(shape);
     painter.fillPath(shape, c.paper);
     // Heaviest and undissolved at the bottom, fat on top, as it would lie unstirred.
-    const std::pair<Matter, double> layers[] = {
-        {Matter::OtherSolids, contents_.otherSolids}, {Matter::Salt, contents_.salt},
-        {Matter::Sugar, contents_.sugar},             {Matter::Acid, contents_.acid},
-        {Matter::Alkali, contents_.alkali},           {Matter::Water, contents_.water},
-        {Matter::Fat, contents_.fat}};
+    const std::pair<Matter, double> layers[] = {{Matter::OtherSolids, contents_.otherSolids},
+                                                {Matter::Salt, contents_.salt},
+                                                {Matter::Sugar, contents_.sugar},
+                                                {Matter::Acid, contents_.acid},
+                                                {Matter::Alkali, contents_.alkali},
+                                                {Matter::Water, contents_.water},
+                                                {Matter::Fat, contents_.fat}};
     double bottom = inside.bottom();
     for (const auto& [matter, grams] : layers) {
         if (grams < 0.05)

@@ -51,8 +51,9 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     list_->installEventFilter(this);
     connect(list_, &QListView::customContextMenuRequested, this, &VesselPanel::showMenu);
 
-    hint_ = new QLabel(compact ? tr("Drop here, or type") : tr("Nothing here yet. Type an amount "
-                                                              "and a name, or drop a line here."),
+    hint_ = new QLabel(compact ? tr("Drop here, or type")
+                               : tr("Nothing here yet. Type an amount "
+                                    "and a name, or drop a line here."),
                        list_);
     hint_->setObjectName(QStringLiteral("muted"));
     hint_->setWordWrap(true);
@@ -150,6 +151,14 @@ void VesselPanel::refresh()
     list_->doItemsLayout();
 }
 
+void VesselPanel::resizeEvent(QResizeEvent* event)
+{
+    // In a narrow window words matter more than the picture.
+    if (drawing_)
+        drawing_->setVisible(width() >= 225);
+    QFrame::resizeEvent(event);
+}
+
 bool VesselPanel::keyPressed(QKeyEvent* key)
 {
     const LineId line = currentLine();
@@ -211,8 +220,8 @@ void VesselPanel::showMenu(const QPoint& at)
         if (to != vessel_)
             move->addAction(words::vesselName(to), this,
                             [this, id, to] { Q_EMIT moveWanted(id, to); });
-    QAction* frozen = menu.addAction(tr("Frozen"), this,
-                                     [this, id] { Q_EMIT toggleFrozenWanted(id); });
+    QAction* frozen =
+        menu.addAction(tr("Frozen"), this, [this, id] { Q_EMIT toggleFrozenWanted(id); });
     frozen->setCheckable(true);
     frozen->setChecked(line->frozen);
     QAction* water = menu.addAction(tr("Count all its weight as water"), this,

@@ -72,13 +72,14 @@ void WorkingPanel::refresh()
         const bool marked = number == marked_;
         QColor wash = c.action;
         wash.setAlphaF(0.16f);
-        html += QStringLiteral("<p%1><a name='s%2'></a>%3<br><span class='s'>%4</span>")
-                    .arg(marked ? QStringLiteral(" style='background:%1'")
-                                      .arg(wash.name(QColor::HexArgb))
-                                : QString())
-                    .arg(number)
-                    .arg(words::stepTitle(step, document_.formula()).toHtmlEscaped(),
-                         words::stepSum(step, r->working, speech_).toHtmlEscaped());
+        html +=
+            QStringLiteral("<p%1><a name='s%2'></a>%3<br><span class='s'>%4</span>")
+                .arg(marked
+                         ? QStringLiteral(" style='background:%1'").arg(wash.name(QColor::HexArgb))
+                         : QString())
+                .arg(number)
+                .arg(words::stepTitle(step, document_.formula()).toHtmlEscaped(),
+                     words::stepSum(step, r->working, speech_).toHtmlEscaped());
         const QString source = words::stepSource(step, document_.formula());
         if (!source.isEmpty())
             html += QStringLiteral("<br><span class='o'>%1</span>").arg(source.toHtmlEscaped());
@@ -95,8 +96,7 @@ void WorkingPanel::showRule(Rule rule, LineId line)
     if (r) {
         int number = 0;
         for (const Step& step : r->working.steps()) {
-            const LineId stepLine =
-                step.line == noLine ? 0 : r->lines[std::size_t(step.line)].id;
+            const LineId stepLine = step.line == noLine ? 0 : r->lines[std::size_t(step.line)].id;
             // An acid may be reckoned by titration, and a make-up with shares of the batter.
             const bool alike = step.rule == rule ||
                                (rule == Rule::AcidDemand && step.rule == Rule::TitratedDemand) ||

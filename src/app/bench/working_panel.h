@@ -1,4 +1,5 @@
-// The working, as a maker would write it on paper: every sum in order with its constants and sources.
+// The working, as a maker would write it on paper: every sum in order with its constants and
+// sources.
 #pragma once
 
 #include <QFrame>

@@ -152,8 +152,9 @@ QString JournalPage::pageOf(const BatchRecord& record) const
         return locale.toString(at.toLocalTime(), QLocale::ShortFormat).toHtmlEscaped();
     };
     QString html =
-        QStringLiteral("<style>td { padding: 2px 18px 2px 0; } .m { color: %1; } h2 { margin: 0; }"
-                       " h3 { margin: 14px 0 4px 0; } .off { color: %2; font-weight: 600; }</style>")
+        QStringLiteral(
+            "<style>td { padding: 2px 18px 2px 0; } .m { color: %1; } h2 { margin: 0; }"
+            " h3 { margin: 14px 0 4px 0; } .off { color: %2; font-weight: 600; }</style>")
             .arg(c.muted.name(), c.care.name());
     html += QStringLiteral("<h2>%1</h2><p class='m'>%2</p>")
                 .arg(s.name.toHtmlEscaped(),
@@ -164,8 +165,9 @@ QString JournalPage::pageOf(const BatchRecord& record) const
                            "<td class='m' align='right'>%3</td></tr>")
                 .arg(tr("What came of it"), tr("planned"), tr("as made"));
     const auto row = [&](const QString& name, const QString& planned, const QString& made) {
-        html += QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td></tr>")
-                    .arg(name.toHtmlEscaped(), planned, made);
+        html +=
+            QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td></tr>")
+                .arg(name.toHtmlEscaped(), planned, made);
     };
     const auto percent = [&](const std::optional<double>& v) {
         return v ? speech_.percent(*v) : QStringLiteral("\u2014");
@@ -186,11 +188,11 @@ QString JournalPage::pageOf(const BatchRecord& record) const
         const double off = w.weighed.grams - w.plannedGrams;
         const bool differs = std::abs(off) >= 0.05;
         const QString sign = off > 0 ? QStringLiteral("+") : QString();
-        html += QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td>"
-                               "<td class='off'>%4</td></tr>")
-                    .arg(w.name.toHtmlEscaped(), speech_.mass(w.plannedGrams),
-                         speech_.mass(w.weighed.grams),
-                         differs ? sign + speech_.mass(off) : QString());
+        html +=
+            QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td>"
+                           "<td class='off'>%4</td></tr>")
+                .arg(w.name.toHtmlEscaped(), speech_.mass(w.plannedGrams),
+                     speech_.mass(w.weighed.grams), differs ? sign + speech_.mass(off) : QString());
     }
     html += QStringLiteral("</table><h3>%1</h3>").arg(tr("Notes"));
     if (record.notes.isEmpty())
@@ -210,7 +212,8 @@ void JournalPage::addNote()
 {
     if (!journal_ || !shown_ || note_->text().trimmed().isEmpty())
         return;
-    if (const auto fault = journal_->addNote(shown_->summary.id, note_->text().trimmed(), clock_())) {
+    if (const auto fault =
+            journal_->addNote(shown_->summary.id, note_->text().trimmed(), clock_())) {
         Q_EMIT noted(words::fileFault(*fault));
         return; // what was typed stays in the field
     }

@@ -28,10 +28,11 @@ MakePage::MakePage(QWidget* parent) : QWidget(parent)
 
 QWidget* MakePage::buildEmpty()
 {
-    auto* text = new QLabel(tr("Nothing is being made.\n\nOpen a formula on the bench and press "
-                               "\u201cMake this batch\u201d: each thing to weigh comes up in turn, and "
-                               "what you really weighed is kept."),
-                            this);
+    auto* text =
+        new QLabel(tr("Nothing is being made.\n\nOpen a formula on the bench and press "
+                      "\u201cMake this batch\u201d: each thing to weigh comes up in turn, and "
+                      "what you really weighed is kept."),
+                   this);
     text->setAlignment(Qt::AlignCenter);
     text->setWordWrap(true);
     return text;
@@ -107,8 +108,9 @@ QWidget* MakePage::buildSteps()
     mends_ = new QLabel(card);
     mends_->setWordWrap(true);
     mends_->setFont(Theme::figure());
-    mendHint_ = new QLabel(tr("When you have mended it, press its step in the list and type what is in there now."),
-                           card);
+    mendHint_ = new QLabel(
+        tr("When you have mended it, press its step in the list and type what is in there now."),
+        card);
     mendHint_->setObjectName(QStringLiteral("muted"));
     note_ = new QPlainTextEdit(card);
     note_->setPlaceholderText(tr("How did it go? A line for the journal."));
@@ -213,24 +215,23 @@ void MakePage::refreshEffect()
         return;
     }
     const Reckoning& r = bowl->reckoning;
-    effect_->setText(tr("As weighed so far: true superfat %1 (planned %2), batch strength %3 (planned %4)")
-                         .arg(speech_.percent(r.superfatTrue),
-                              speech_.percent(bowl->superfatPlanned),
-                              speech_.percent(r.pure.strength),
-                              speech_.percent(bowl->strengthPlanned)));
+    effect_->setText(
+        tr("As weighed so far: true superfat %1 (planned %2), batch strength %3 (planned %4)")
+            .arg(speech_.percent(r.superfatTrue), speech_.percent(bowl->superfatPlanned),
+                 speech_.percent(r.pure.strength), speech_.percent(bowl->strengthPlanned)));
     QStringList lines;
     if (r.superfatTrue < 0.0)
         lines << (session_->atEnd()
                       ? tr("There is more lye than fat can take: not for skin, and not to be used "
                            "until a test finds no free lye.")
-                      : tr("There is more lye than fat can take. Mend this before you go on, or stop."));
+                      : tr("There is more lye than fat can take. Mend this before you go on, or "
+                           "stop."));
     if (!session_->atEnd())
         for (const DayMend& mend : bowl->mends)
             lines << words::dayMend(mend, bowl->formula, speech_);
     mendHint_->setVisible(!session_->atEnd() && !bowl->mends.empty());
     mends_->setText(lines.join(QLatin1Char('\n')));
-    const QColor colour =
-        r.superfatTrue < 0.0 ? Theme::colours().danger : Theme::colours().care;
+    const QColor colour = r.superfatTrue < 0.0 ? Theme::colours().danger : Theme::colours().care;
     mends_->setStyleSheet(QStringLiteral("color: %1").arg(colour.name()));
     mends_->setVisible(!lines.isEmpty());
 }
@@ -253,8 +254,9 @@ void MakePage::refresh()
         count_->setText(tr("All %1 steps done").arg(count));
         title_->setText(tr("Keep it in the journal"));
         planned_->hide();
-        advice_->setText(tr("Cover or chill it, look in now and then, and wash up with gloves still "
-                            "on."));
+        advice_->setText(
+            tr("Cover or chill it, look in now and then, and wash up with gloves still "
+               "on."));
         weighBox_->hide();
         next_->setText(tr("Finish and keep"));
         return;
@@ -268,8 +270,7 @@ void MakePage::refresh()
     title_->setText(words::dayStepTitle(step, session_->formula()));
     planned_->setVisible(weighs);
     planned_->setText(speech_.mass(step.plannedGrams));
-    advice_->setText(
-        words::dayStepAdvice(step, session_->formula(), session_->planned(), speech_));
+    advice_->setText(words::dayStepAdvice(step, session_->formula(), session_->planned(), speech_));
     weighBox_->setVisible(weighs);
     weighedUnit_->setText(speech_.massUnit());
     const auto weighed = session_->weighedAt(session_->step());

@@ -1,5 +1,6 @@
-// The making of a batch, step by step, in type to be read at arm's length. Space or the large button goes
-// on, Enter keeps what was typed; what was really weighed may differ from the plan and says at once what that does.
+// The making of a batch, step by step, in type to be read at arm's length. Space or the large
+// button goes on, Enter keeps what was typed; what was really weighed may differ from the plan and
+// says at once what that does.
 #pragma once
 
 #include <QWidget>

@@ -33,9 +33,8 @@ MakeSession::resume(Journal& journal, const BatchRecord& record, Clock clock)
     const ReckonResult planned = reckon(std::get<Formula>(formula));
     if (!std::holds_alternative<Reckoning>(planned))
         return FileFault{FileFault::Code::BadMaterial, QStringLiteral("formula"), {}};
-    std::unique_ptr<MakeSession> session(
-        new MakeSession(journal, std::get<Formula>(formula), std::get<Reckoning>(planned),
-                        std::move(clock)));
+    std::unique_ptr<MakeSession> session(new MakeSession(
+        journal, std::get<Formula>(formula), std::get<Reckoning>(planned), std::move(clock)));
     session->batch_ = record.summary.id;
     session->draft_ = record.summary.draft;
     session->step_ = std::min(record.summary.step, int(session->plan_.steps.size()));

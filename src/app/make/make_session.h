@@ -1,5 +1,5 @@
-// One batch being made: the plan, what was weighed so far, and its place in the journal. Every change is in
-// the journal before it is shown.
+// One batch being made: the plan, what was weighed so far, and its place in the journal. Every
+// change is in the journal before it is shown.
 #pragma once
 
 #include <QObject>

@@ -15,16 +15,30 @@ namespace rhexion {
 
 namespace {
 
-const Colours light{
-    QColor(0xF5F2EC), QColor(0xFFFDF9), QColor(0x26221D), QColor(0x625A50), QColor(0x8F867A),
-    QColor(0x0E6A62), QColor(0xA82A1E), QColor(0x8A5A00), QColor(0x2E6B34), QColor(0xFFFFFF),
-    {QColor(0x2C7DA8), QColor(0xB87A14), QColor(0x7B52A0), QColor(0xC24A36), QColor(0x8F5A2B),
-     QColor(0x5F7380), QColor(0x6E7A3A)}};
-const Colours dark{
-    QColor(0x1B1916), QColor(0x24211D), QColor(0xF1ECE3), QColor(0xB8AFA2), QColor(0x7D7468),
-    QColor(0x5CC4B6), QColor(0xF08A7C), QColor(0xE3B45A), QColor(0x8CCB90), QColor(0x10201D),
-    {QColor(0x5FB3DC), QColor(0xE0AE55), QColor(0xB892DC), QColor(0xEB8470), QColor(0xCC9A66),
-     QColor(0x9DB1BE), QColor(0xAEBB72)}};
+const Colours light{QColor(0xF5F2EC),
+                    QColor(0xFFFDF9),
+                    QColor(0x26221D),
+                    QColor(0x625A50),
+                    QColor(0x8F867A),
+                    QColor(0x0E6A62),
+                    QColor(0xA82A1E),
+                    QColor(0x8A5A00),
+                    QColor(0x2E6B34),
+                    QColor(0xFFFFFF),
+                    {QColor(0x2C7DA8), QColor(0xB87A14), QColor(0x7B52A0), QColor(0xC24A36),
+                     QColor(0x8F5A2B), QColor(0x5F7380), QColor(0x6E7A3A)}};
+const Colours dark{QColor(0x1B1916),
+                   QColor(0x24211D),
+                   QColor(0xF1ECE3),
+                   QColor(0xB8AFA2),
+                   QColor(0x7D7468),
+                   QColor(0x5CC4B6),
+                   QColor(0xF08A7C),
+                   QColor(0xE3B45A),
+                   QColor(0x8CCB90),
+                   QColor(0x10201D),
+                   {QColor(0x5FB3DC), QColor(0xE0AE55), QColor(0xB892DC), QColor(0xEB8470),
+                    QColor(0xCC9A66), QColor(0x9DB1BE), QColor(0xAEBB72)}};
 
 bool darkNow = false;
 
@@ -112,11 +126,16 @@ QToolTip { background: %surface; color: %ink; border: 1px solid %line; padding: 
 )");
     const std::pair<const char*, QString> words[] = {
         {"%actionhover", mixed(c.action, c.ink, 0.15).name()},
-        {"%onaction", c.onAction.name()}, {"%action", c.action.name()},
-        {"%surface", c.surface.name()},   {"%paper", c.paper.name()},
-        {"%muted", c.muted.name()},       {"%hover", hover},
-        {"%hair", hairline},              {"%line", c.line.name()},
-        {"%ink", c.ink.name()},           {"%mode", darkNow ? QStringLiteral("dark") : QStringLiteral("light")}};
+        {"%onaction", c.onAction.name()},
+        {"%action", c.action.name()},
+        {"%surface", c.surface.name()},
+        {"%paper", c.paper.name()},
+        {"%muted", c.muted.name()},
+        {"%hover", hover},
+        {"%hair", hairline},
+        {"%line", c.line.name()},
+        {"%ink", c.ink.name()},
+        {"%mode", darkNow ? QStringLiteral("dark") : QStringLiteral("light")}};
     for (const auto& [word, colour] : words)
         sheet.replace(QLatin1String(word), colour);
     return sheet;
@@ -162,12 +181,30 @@ void Theme::applyStyleSheet(QApplication& app)
     app.setStyleSheet(styleSheet(colours()));
 }
 
-QFont Theme::small() { return sized(13, QFont::Normal); }
-QFont Theme::body() { return sized(16, QFont::Normal); }
-QFont Theme::strong() { return sized(16, QFont::DemiBold); }
-QFont Theme::figure() { return sized(20, QFont::DemiBold); }
-QFont Theme::large() { return sized(28, QFont::DemiBold); }
-QFont Theme::huge() { return sized(56, QFont::DemiBold); }
+QFont Theme::small()
+{
+    return sized(13, QFont::Normal);
+}
+QFont Theme::body()
+{
+    return sized(16, QFont::Normal);
+}
+QFont Theme::strong()
+{
+    return sized(16, QFont::DemiBold);
+}
+QFont Theme::figure()
+{
+    return sized(20, QFont::DemiBold);
+}
+QFont Theme::large()
+{
+    return sized(28, QFont::DemiBold);
+}
+QFont Theme::huge()
+{
+    return sized(56, QFont::DemiBold);
+}
 
 QColor Theme::of(Matter matter)
 {

@@ -31,12 +31,12 @@ public:
     static void apply(QApplication& app, bool dark);
     static void applyStyleSheet(QApplication& app);
 
-    static QFont small();   // 13 px
-    static QFont body();    // 16 px
-    static QFont strong();  // body, semi-bold
-    static QFont figure();  // 20 px, semi-bold
-    static QFont large();   // 28 px
-    static QFont huge();    // 56 px
+    static QFont small();  // 13 px
+    static QFont body();   // 16 px
+    static QFont strong(); // body, semi-bold
+    static QFont figure(); // 20 px, semi-bold
+    static QFont large();  // 28 px
+    static QFont huge();   // 56 px
 
     static QColor of(Matter matter);
     static QColor ofSeverity(int severity);

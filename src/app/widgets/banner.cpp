@@ -41,9 +41,7 @@ void Banner::show(Tone tone, const QString& text)
     const QString name = tone == Tone::Fine   ? QStringLiteral("check")
                          : tone == Tone::Care ? QStringLiteral("triangle-alert")
                                               : QStringLiteral("octagon-alert");
-    const QColor colour = tone == Tone::Fine   ? c.fine
-                          : tone == Tone::Care ? c.care
-                                               : c.danger;
+    const QColor colour = tone == Tone::Fine ? c.fine : tone == Tone::Care ? c.care : c.danger;
     icon_->setPixmap(Theme::pixmap(name, colour, 20));
     text_->setText(text);
     setAccessibleName(text);

@@ -1,4 +1,5 @@
-// An inline note across the top of a page: what happened, and buttons for what can be done about it.
+// An inline note across the top of a page: what happened, and buttons for what can be done about
+// it.
 #pragma once
 
 #include <QFrame>

@@ -60,8 +60,8 @@ void FigureRow::paintEvent(QPaintEvent*)
     const int valueWidth = painter.fontMetrics().horizontalAdvance(value_) + 10;
     painter.setFont(Theme::body());
     painter.setPen(c.ink);
-    const QString name = painter.fontMetrics().elidedText(text(), Qt::ElideRight,
-                                                          line.width() - valueWidth);
+    const QString name =
+        painter.fontMetrics().elidedText(text(), Qt::ElideRight, line.width() - valueWidth);
     painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter, name);
     if (!note_.isEmpty() && !compact_) {
         painter.setFont(Theme::small());

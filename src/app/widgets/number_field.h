@@ -1,5 +1,5 @@
-// A small field for a number in the person's own decimal mark; sums work. Reports only what is new and
-// good; puts the old value back when the text cannot be used.
+// A small field for a number in the person's own decimal mark; sums work. Reports only what is new
+// and good; puts the old value back when the text cannot be used.
 #pragma once
 
 #include <QLineEdit>

@@ -27,8 +27,9 @@ TypingLine::TypingLine(std::vector<MaterialPtr> materials, QWidget* parent)
 {
     setObjectName(QStringLiteral("card"));
     field_ = new QLineEdit(this);
-    field_->setPlaceholderText(tr("Type what goes in: 120 g buttermilk frozen \u00B7 3 % citric acid "
-                                  "\u00B7 rest water"));
+    field_->setPlaceholderText(
+        tr("Type what goes in: 120 g buttermilk frozen \u00B7 3 % citric acid "
+           "\u00B7 rest water"));
     field_->setAccessibleName(tr("Add a material by typing"));
     field_->installEventFilter(this);
     said_ = new QLabel(this);
@@ -96,8 +97,8 @@ void TypingLine::say(const QString& text, bool bad)
     QPalette palette = said_->palette();
     palette.setColor(QPalette::WindowText, bad ? Theme::colours().care : Theme::colours().fine);
     said_->setPalette(palette);
-    said_->setStyleSheet(QStringLiteral("color: %1").arg(
-        (bad ? Theme::colours().care : Theme::colours().fine).name()));
+    said_->setStyleSheet(QStringLiteral("color: %1")
+                             .arg((bad ? Theme::colours().care : Theme::colours().fine).name()));
     add_->setEnabled(!bad && !text.isEmpty());
     field_->setAccessibleDescription(text);
 }
@@ -123,7 +124,8 @@ void TypingLine::understand()
     }
     matches_ = rankMatches(phrase_->materialText, materials_);
     if (matches_.empty()) {
-        say(tr("\u201c%1\u201d is not on the shelf").arg(QString::fromStdString(phrase_->materialText)),
+        say(tr("\u201c%1\u201d is not on the shelf")
+                .arg(QString::fromStdString(phrase_->materialText)),
             true);
         return;
     }
@@ -143,7 +145,9 @@ void TypingLine::understand()
             say(tr("State hydroxide as a mass; its share is set above"), true);
         else
             say(tr("%1 of %2, weighed: superfat becomes the result")
-                        .arg(speech_.amount(*phrase_->amount), name) + more, false);
+                        .arg(speech_.amount(*phrase_->amount), name) +
+                    more,
+                false);
         return;
     }
     const Vessel vessel = phrase_->vessel.value_or(vessel_.value_or(usualVessel(material)));

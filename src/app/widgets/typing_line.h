@@ -1,5 +1,5 @@
-// The typing line: "120 g buttermilk frozen". Shows what it understood before Enter; Up and Down choose
-// among the materials that match; says what it did not understand.
+// The typing line: "120 g buttermilk frozen". Shows what it understood before Enter; Up and Down
+// choose among the materials that match; says what it did not understand.
 #pragma once
 
 #include <QFrame>

@@ -8,7 +8,7 @@
 namespace rhexion {
 
 struct AddLine {
-    Line line; // its id must be new
+    Line line;             // its id must be new
     std::size_t index = 0; // clamped to the end
 };
 struct RemoveLine {

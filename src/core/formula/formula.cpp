@@ -13,8 +13,8 @@ bool sameMaterial(const MaterialPtr& a, const MaterialPtr& b)
 
 constexpr std::array<const char*, 6> vesselCodes{"lye-jug", "oil-pot",    "emulsion",
                                                  "trace",   "after-cook", "top"};
-constexpr std::array<const char*, 7> unitCodes{"g",  "kg", "oz", "lb", "percent-of-oils",
-                                               "percent-of-batter", "rest"};
+constexpr std::array<const char*, 7> unitCodes{
+    "g", "kg", "oz", "lb", "percent-of-oils", "percent-of-batter", "rest"};
 
 template <class Enum, class Codes>
 std::optional<Enum> fromCode(const Codes& codes, const std::string& code)
@@ -56,9 +56,8 @@ bool operator==(const Line& a, const Line& b)
 bool operator==(const LyeSettings& a, const LyeSettings& b)
 {
     return sameMaterial(a.sodium, b.sodium) && sameMaterial(a.potassium, b.potassium) &&
-           a.superfat == b.superfat && a.potassiumShare == b.potassiumShare &&
-           a.split == b.split && a.hiddenFat == b.hiddenFat && a.basis == b.basis &&
-           a.fixed == b.fixed;
+           a.superfat == b.superfat && a.potassiumShare == b.potassiumShare && a.split == b.split &&
+           a.hiddenFat == b.hiddenFat && a.basis == b.basis && a.fixed == b.fixed;
 }
 
 bool operator==(const Formula& a, const Formula& b)

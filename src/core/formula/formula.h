@@ -1,5 +1,5 @@
-// A formula: what the maker designs. Lines of materials with amounts as stated, the vessel each goes
-// into, how lye and liquid are stated. Plain data; reckoning/reckon.h checks and sums it.
+// A formula: what the maker designs. Lines of materials with amounts as stated, the vessel each
+// goes into, how lye and liquid are stated. Plain data; reckoning/reckon.h checks and sums it.
 #pragma once
 
 #include "core/materials/material.h"
@@ -57,7 +57,7 @@ enum class HiddenFatSchool { Ignore, Surely, Typical };
 // Whether oil added after the cook is counted when superfat is set.
 enum class SuperfatBasis { AllFat, CookedFat };
 enum class StrengthConvention {
-    PureAndAllWater,      // pure hydroxide; every source of water counts
+    PureAndAllWater,       // pure hydroxide; every source of water counts
     WeighedWithoutImpurity // hydroxide as weighed; its impurity is not water
 };
 
@@ -70,7 +70,7 @@ struct FixedHydroxide {
 struct LyeSettings {
     MaterialPtr sodium;
     MaterialPtr potassium;
-    double superfat = 0.05; // fraction, below 1; below 0 leaves lye
+    double superfat = 0.05;      // fraction, below 1; below 0 leaves lye
     double potassiumShare = 0.0; // 0 to 1, of what the convention says
     SplitConvention split = SplitConvention::Moles;
     HiddenFatSchool hiddenFat = HiddenFatSchool::Surely;

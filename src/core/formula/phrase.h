@@ -12,15 +12,15 @@ namespace rhexion {
 
 struct PhraseFault {
     enum class Code {
-        Nothing,         // empty text
-        NoNumber,        // an amount was wanted and none was found
-        BadSum,          // "250+" or "3//2"
+        Nothing,  // empty text
+        NoNumber, // an amount was wanted and none was found
+        BadSum,   // "250+" or "3//2"
         DivisionByZero,
         AmbiguousNumber, // "1,250": thousands or a decimal?
         Negative,
         TooLarge,
-        UnitNotWeighed,  // spoons, cups, drops, millilitres: need a weight first
-        TrailingText     // more text after an amount on its own
+        UnitNotWeighed, // spoons, cups, drops, millilitres: need a weight first
+        TrailingText    // more text after an amount on its own
     };
     Code code;
     std::string part; // the text it is about

@@ -9,8 +9,7 @@ namespace {
 
 using What = WeighTarget::What;
 
-double gramsFor(const WeighTarget& target, double plannedGrams,
-                const std::vector<Weighed>& weighed)
+double gramsFor(const WeighTarget& target, double plannedGrams, const std::vector<Weighed>& weighed)
 {
     // The last word counts: a second weighing of the same thing replaces the first.
     const auto found = std::find_if(weighed.rbegin(), weighed.rend(),
@@ -105,9 +104,7 @@ void addMends(AsWeighed& out, const Reckoning& planned, const std::vector<Weighe
         const WeighTarget target{sodium ? What::Sodium : What::Potassium, 0};
         if (h.mol > 0.0 && more > 0.0 && !(addMore && latest == target)) {
             const double pure = more * h.pureGrams / h.mol;
-            out.mends.push_back({DayMendKind::AddHydroxide,
-                                 target,
-                                 more * h.weighedGrams / h.mol,
+            out.mends.push_back({DayMendKind::AddHydroxide, target, more * h.weighedGrams / h.mol,
                                  pure * std::max(1.5, now.pure.ratio)});
         }
     }
@@ -129,8 +126,11 @@ std::variant<AsWeighed, Refusal> reckonAsWeighed(const Formula& plan, const Reck
     ReckonResult result = reckon(bowl);
     if (auto* refusal = std::get_if<Refusal>(&result))
         return std::move(*refusal);
-    AsWeighed out{std::move(bowl), std::get<Reckoning>(std::move(result)), planned.superfatTrue,
-                  planned.pure.strength, {}};
+    AsWeighed out{std::move(bowl),
+                  std::get<Reckoning>(std::move(result)),
+                  planned.superfatTrue,
+                  planned.pure.strength,
+                  {}};
     addMends(out, planned, weighed, latest);
     return out;
 }

@@ -1,5 +1,5 @@
-// What was really weighed in place of what was planned: what that does to superfat and strength, and
-// how to mend it in grams.
+// What was really weighed in place of what was planned: what that does to superfat and strength,
+// and how to mend it in grams.
 #pragma once
 
 #include "core/makeday/plan.h"
@@ -15,11 +15,11 @@ struct Weighed {
 };
 
 enum class DayMendKind {
-    TakeOut,       // of what was just weighed, while it still lies on top
-    AddMore,       // of what was just weighed
-    AddOil,        // soaks up lye that is too much
-    AddHydroxide,  // dissolved first in its own water
-    AddWater       // to bring the strength back
+    TakeOut,      // of what was just weighed, while it still lies on top
+    AddMore,      // of what was just weighed
+    AddOil,       // soaks up lye that is too much
+    AddHydroxide, // dissolved first in its own water
+    AddWater      // to bring the strength back
 };
 
 struct DayMend {
@@ -30,11 +30,11 @@ struct DayMend {
 };
 
 struct AsWeighed {
-    Formula formula;     // every amount in grams, hydroxide fixed: what is in the bowl
-    Reckoning reckoning; // of that formula
+    Formula formula;              // every amount in grams, hydroxide fixed: what is in the bowl
+    Reckoning reckoning;          // of that formula
     double superfatPlanned = 0.0; // true superfat of the plan
     double strengthPlanned = 0.0;
-    std::vector<DayMend> mends;   // the easiest first; empty when within tolerance
+    std::vector<DayMend> mends; // the easiest first; empty when within tolerance
 };
 
 // Differences smaller than these need no mend: a kitchen scale and a spoon do no better.

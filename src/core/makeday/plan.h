@@ -8,8 +8,8 @@
 namespace rhexion {
 
 enum class DayStepKind {
-    Prepare,      // goggles, gloves, air, nobody underfoot
-    WeighLine,    // a line into its vessel
+    Prepare,       // goggles, gloves, air, nobody underfoot
+    WeighLine,     // a line into its vessel
     WeighJugWater, // the strong jug's water
     WeighSodium,
     WeighPotassium,

@@ -112,8 +112,8 @@ std::optional<Material> withPurity(const Material& hydroxide, double purity)
     const double high = purity + doubt < 1.0 ? purity + doubt : 1.0;
     out.part(part) = {*Interval::of(low, purity, high), "maker"};
     out.part(Part::Water) = {*Interval::of(1.0 - high, 1.0 - purity, 1.0 - low), "maker"};
-    out.sources = {{"maker", "Purity as you set it, within a hundredth: common practice, no source",
-                    false}};
+    out.sources = {
+        {"maker", "Purity as you set it, within a hundredth: common practice, no source", false}};
     return out;
 }
 

@@ -10,14 +10,14 @@
 namespace rhexion {
 
 enum class CautionCode {
-    LyeCannotDissolve,    // figures: jug strength, g water in jug, g water needed, C
+    LyeCannotDissolve,     // figures: jug strength, g water in jug, g water needed, C
     LyeColdCannotDissolve, // frozen liquid in the jug; figures: g that dissolves at 0 C, g in all
-    WetterThanWanted,     // figures: g too much water, strength that results, strength wanted
-    DrierThanWanted,      // no make-up liquid; figures: g short, strength that results
-    SuperfatBelowZero,    // figures: superfat
-    MayBeLyeHeavy,        // the low bound of true superfat is below 0; figures: low bound
-    MilkUnfrozenInJug,    // figures: none
-    AcidInJugFumes        // figures: mol of acid protons in the jug
+    WetterThanWanted,      // figures: g too much water, strength that results, strength wanted
+    DrierThanWanted,       // no make-up liquid; figures: g short, strength that results
+    SuperfatBelowZero,     // figures: superfat
+    MayBeLyeHeavy,         // the low bound of true superfat is below 0; figures: low bound
+    MilkUnfrozenInJug,     // figures: none
+    AcidInJugFumes         // figures: mol of acid protons in the jug
 };
 
 enum class Severity { Note, Care, Danger };

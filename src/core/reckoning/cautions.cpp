@@ -30,29 +30,56 @@ double waterToDissolve(const Reckoning& r, double celsius)
            r.potassium.pureGrams / potassiumHydroxideSolubility(celsius);
 }
 
+// More water in the jug, taken from where the formula has it already: from a make-up that goes in
+// elsewhere, from a weaker lye, or by putting the wettest extra in the jug.
+std::optional<Edit> wetterJug(const Formula& f, const Reckoning& r, double needed)
+{
+    const double pure = r.sodium.pureGrams + r.potassium.pureGrams;
+    const double missing = needed - r.jugWaterTotal;
+    const Line* rest = f.makeUp();
+    const LineReckoned* reckonedRest = rest ? r.find(rest->id) : nullptr;
+    if (reckonedRest && rest->vessel != Vessel::LyeJug && reckonedRest->waterGrams > missing * 1.1)
+        return withJugRatio(f, needed / pure * 1.05);
+    if (rest && rest->vessel == Vessel::LyeJug && needed < 2.0 * pure && !f.lye.fixed &&
+        r.waterExcess < noticeableGrams && r.wanted.ratio < 2.0)
+        return withStrength(f, 1.0 / 3.0);
+    const Line* wettest = nullptr;
+    double most = missing;
+    for (std::size_t i = 0; i < f.lines.size(); ++i)
+        if (f.lines[i].vessel != Vessel::LyeJug && r.lines[i].waterGrams > most) {
+            most = r.lines[i].waterGrams;
+            wettest = &f.lines[i];
+        }
+    if (!wettest)
+        return std::nullopt;
+    return MoveLine{wettest->id, Vessel::LyeJug, f.lines.size()};
+}
+
 void checkJug(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
 {
     const double needed = waterToDissolve(r, f.liquid.jugCelsius);
     if (r.jugWaterTotal < needed - noticeableGrams) {
-        Caution c{CautionCode::LyeCannotDissolve, Severity::Danger, Vessel::LyeJug, 0,
-                  {r.jugStrength.value_or(1.0), r.jugWaterTotal, needed, f.liquid.jugCelsius}, {}};
-        const double pure = r.sodium.pureGrams + r.potassium.pureGrams;
-        const double ratio = needed / pure * 1.05;
-        if (pure > 0.0 && r.waterPresent > ratio * pure)
-            c.mend = withJugRatio(f, ratio);
-        else
-            c.mend = withStrength(f, 1.0 / 3.0);
+        Caution c{CautionCode::LyeCannotDissolve,
+                  Severity::Danger,
+                  Vessel::LyeJug,
+                  0,
+                  {r.jugStrength.value_or(1.0), r.jugWaterTotal, needed, f.liquid.jugCelsius},
+                  {}};
+        c.mend = wetterJug(f, r, needed);
         out.push_back(std::move(c));
         return;
     }
-    const bool iced = std::ranges::any_of(f.lines, [](const Line& line) {
-        return line.frozen && line.vessel == Vessel::LyeJug;
-    });
+    const bool iced = std::ranges::any_of(
+        f.lines, [](const Line& line) { return line.frozen && line.vessel == Vessel::LyeJug; });
     if (iced && r.jugWaterTotal < waterToDissolve(r, 0.0)) {
         const double all = r.sodium.pureGrams + r.potassium.pureGrams;
         const double part = r.jugWaterTotal / waterToDissolve(r, 0.0) * all;
-        out.push_back({CautionCode::LyeColdCannotDissolve, Severity::Care, Vessel::LyeJug, 0,
-                       {part, all}, {}});
+        out.push_back({CautionCode::LyeColdCannotDissolve,
+                       Severity::Care,
+                       Vessel::LyeJug,
+                       0,
+                       {part, all},
+                       {}});
     }
 }
 
@@ -71,15 +98,21 @@ void checkLiquid(const Formula& f, const Reckoning& r, std::vector<Caution>& out
                 vessel = f.lines[i].vessel;
                 most = f.lines[i].id;
             }
-        out.push_back({CautionCode::WetterThanWanted, Severity::Care, vessel, most,
+        out.push_back({CautionCode::WetterThanWanted,
+                       Severity::Care,
+                       vessel,
+                       most,
                        {r.waterExcess, got.strength, r.wanted.strength},
                        withStrength(f, got.strength)});
     } else if (r.waterExcess < -noticeableGrams && !r.hasMakeUp) {
         const LineId id = f.lastId + 1;
-        out.push_back({CautionCode::DrierThanWanted, Severity::Care, Vessel::LyeJug, 0,
-                       {-r.waterExcess, got.strength},
-                       AddLine{{id, plainWater(), Vessel::LyeJug, {0.0, AmountUnit::Rest}},
-                               f.lines.size()}});
+        out.push_back(
+            {CautionCode::DrierThanWanted,
+             Severity::Care,
+             Vessel::LyeJug,
+             0,
+             {-r.waterExcess, got.strength},
+             AddLine{{id, plainWater(), Vessel::LyeJug, {0.0, AmountUnit::Rest}}, f.lines.size()}});
     }
 }
 
@@ -92,11 +125,19 @@ void checkSuperfat(const Formula& f, const Reckoning& r, std::vector<Caution>& o
     // The weighed lye can be right on paper and still too much on the surely-there fat.
     const bool askedBelow = !f.lye.fixed && f.lye.superfat < 0.0;
     if (r.superfatTrue < -1e-9 || askedBelow)
-        out.push_back({CautionCode::SuperfatBelowZero, Severity::Danger, Vessel::LyeJug, 0,
-                       {r.superfatTrue}, safer});
+        out.push_back({CautionCode::SuperfatBelowZero,
+                       Severity::Danger,
+                       Vessel::LyeJug,
+                       0,
+                       {r.superfatTrue},
+                       safer});
     else if (r.superfatTrueLow < 0.0)
-        out.push_back({CautionCode::MayBeLyeHeavy, Severity::Note, Vessel::OilPot, 0,
-                       {r.superfatTrueLow}, {}});
+        out.push_back({CautionCode::MayBeLyeHeavy,
+                       Severity::Note,
+                       Vessel::OilPot,
+                       0,
+                       {r.superfatTrueLow},
+                       {}});
 }
 
 void checkLines(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
@@ -110,8 +151,12 @@ void checkLines(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
             continue;
         const MaterialKind kind = line.material->kind;
         if (kind == MaterialKind::Milk && !line.frozen)
-            out.push_back({CautionCode::MilkUnfrozenInJug, Severity::Care, Vessel::LyeJug, line.id,
-                           {}, SetFrozen{line.id, true}});
+            out.push_back({CautionCode::MilkUnfrozenInJug,
+                           Severity::Care,
+                           Vessel::LyeJug,
+                           line.id,
+                           {},
+                           SetFrozen{line.id, true}});
         if (kind == MaterialKind::Acid && r.lines[i].acidMol > 0.0) {
             acids += r.lines[i].acidMol;
             if (r.lines[i].acidMol > most) {
@@ -121,8 +166,8 @@ void checkLines(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
         }
     }
     if (acids > 0.0)
-        out.push_back({CautionCode::AcidInJugFumes, Severity::Care, Vessel::LyeJug, strongest,
-                       {acids}, {}});
+        out.push_back(
+            {CautionCode::AcidInJugFumes, Severity::Care, Vessel::LyeJug, strongest, {acids}, {}});
 }
 
 } // namespace

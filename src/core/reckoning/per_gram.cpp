@@ -32,8 +32,7 @@ PerGram perGramOf(const Line& line, const LyeSettings& lye)
         per.acidHigh = t.high() / 1e5;
         return per;
     }
-    const std::optional<double> ph =
-        m.ph ? std::optional(m.ph->range.typical()) : std::nullopt;
+    const std::optional<double> ph = m.ph ? std::optional(m.ph->range.typical()) : std::nullopt;
     for (const AcidShare& share : m.acids) {
         const AcidFacts& facts = factsOf(share.acid);
         const double perMass = hydroxidePerMol(facts, ph) / facts.molarMass();

@@ -73,16 +73,17 @@ private:
             r_.oilsGrams = oilGrams;
         if (oilShares > 0.0 && oilGrams > 0.0)
             w().add(Rule::OilsTotal,
-                    {{N::Mass, U::Gram, oilGrams}, {N::Share, U::Percent, oilShares}},
-                    r_.oilsGrams, U::Gram);
+                    {{N::Mass, U::Gram, oilGrams}, {N::Share, U::Percent, oilShares}}, r_.oilsGrams,
+                    U::Gram);
         for (std::size_t i = 0; i < count; ++i) {
             const StatedAmount& amount = f_.lines[i].amount;
             if (amount.unit != AmountUnit::PercentOfOils)
                 continue;
             r_.lines[i].grams = amount.value / 100.0 * r_.oilsGrams;
-            w().add(Rule::ShareOfOils,
-                    {{N::Share, U::Percent, amount.value / 100.0}, {N::Oils, U::Gram, r_.oilsGrams}},
-                    r_.lines[i].grams, U::Gram, static_cast<std::int16_t>(i));
+            w().add(
+                Rule::ShareOfOils,
+                {{N::Share, U::Percent, amount.value / 100.0}, {N::Oils, U::Gram, r_.oilsGrams}},
+                r_.lines[i].grams, U::Gram, static_cast<std::int16_t>(i));
         }
     }
 
@@ -248,11 +249,12 @@ private:
             const auto m = static_cast<std::size_t>(makeUp_);
             const double water = per_[m].water;
             b = fixed ? 0.0 : alkaliOf(m);
-            const double det =
-                (water - R_ * b) * room + (shareWater_ - R_ * E) * (1.0 + O * b);
+            const double det = (water - R_ * b) * room + (shareWater_ - R_ * E) * (1.0 + O * b);
             if (!(water > 0.0) || !(det > 1e-9))
-                return Refusal{RefusalCode::MakeUpBringsNoWater, f_.lines[m].id,
-                               f_.lines[m].material->name, {water - R_ * b}};
+                return Refusal{RefusalCode::MakeUpBringsNoWater,
+                               f_.lines[m].id,
+                               f_.lines[m].material->name,
+                               {water - R_ * b}};
             const double top = R_ * n0 + W0_ - fixedWater_;
             x = (top * room - (shareWater_ - R_ * E) * (fixedMass_ + O * n0)) / det;
             B = ((water - R_ * b) * (fixedMass_ + O * n0) + (1.0 + O * b) * top) / det;
@@ -413,8 +415,8 @@ private:
         r_.freeOilGrams = cookedSuperfat * cookedGrams + addedGrams;
     }
 
-    static void settleHydroxide(HydroxideReckoned& out, double mol, double molarMass,
-                                double purity, double water)
+    static void settleHydroxide(HydroxideReckoned& out, double mol, double molarMass, double purity,
+                                double water)
     {
         if (mol <= 0.0)
             return;

@@ -1,4 +1,5 @@
-// The reckoning: alkali and water of a formula, by docs/chemistry.md. Pure: no clock, locale, files.
+// The reckoning: alkali and water of a formula, by docs/chemistry.md. Pure: no clock, locale,
+// files.
 #pragma once
 
 #include "core/formula/formula.h"
@@ -14,11 +15,11 @@ namespace rhexion {
 struct LineReckoned {
     LineId id = 0;
     double grams = 0.0;
-    double waterGrams = 0.0;       // as the water account counts it
-    double fatMol = 0.0;           // alkali its fat would take, as counted by the school
-    double fatMolTypical = 0.0;    // the same at the fat's typical share
-    double acidMol = 0.0;          // alkali its acids take
-    double neutralisedMol = 0.0;   // acid protons and free fatty acid: mol of water formed
+    double waterGrams = 0.0;     // as the water account counts it
+    double fatMol = 0.0;         // alkali its fat would take, as counted by the school
+    double fatMolTypical = 0.0;  // the same at the fat's typical share
+    double acidMol = 0.0;        // alkali its acids take
+    double neutralisedMol = 0.0; // acid protons and free fatty acid: mol of water formed
     bool isMakeUp = false;
 };
 
@@ -31,10 +32,10 @@ struct HydroxideReckoned {
 
 // Liquid in each of the maker's ways of saying it.
 struct LiquidTerms {
-    double strength = 0.0;          // fraction
-    double ratio = 0.0;             // g water per g hydroxide
-    double shareOfOils = 0.0;       // fraction
-    double lessThanUsual = 0.0;     // fraction; below 0 means more water than usual
+    double strength = 0.0;      // fraction
+    double ratio = 0.0;         // g water per g hydroxide
+    double shareOfOils = 0.0;   // fraction
+    double lessThanUsual = 0.0; // fraction; below 0 means more water than usual
 };
 
 struct Reckoning {
@@ -46,38 +47,38 @@ struct Reckoning {
     double jugWaterGrams = 0.0; // poured for a strong jug, beside the lines
     bool hasJugWater = false;
 
-    double hydroxideMol = 0.0;      // n
-    double oilsMol = 0.0;           // F
-    double hiddenMol = 0.0;         // hidden fat as counted
+    double hydroxideMol = 0.0; // n
+    double oilsMol = 0.0;      // F
+    double hiddenMol = 0.0;    // hidden fat as counted
     double hiddenMolTypical = 0.0;
-    double acidMol = 0.0;           // a
+    double acidMol = 0.0; // a
     double potassiumMoleShare = 0.0;
-    double weighedPerMol = 0.0;     // g of this lye, as weighed, for one mol of alkali
-    double demandLow = 0.0;         // mol all fat and acids could take at the low of their figures
+    double weighedPerMol = 0.0; // g of this lye, as weighed, for one mol of alkali
+    double demandLow = 0.0;     // mol all fat and acids could take at the low of their figures
     double demandHigh = 0.0;
 
     bool hasMakeUp = false;
     double makeUpGrams = 0.0;
-    double waterWanted = 0.0;       // as the chosen convention counts water
-    double waterPresent = 0.0;      // every source, impurity included
+    double waterWanted = 0.0;  // as the chosen convention counts water
+    double waterPresent = 0.0; // every source, impurity included
     double waterFromHydroxide = 0.0;
-    double waterExcess = 0.0;       // above 0: wetter than wanted; below 0: drier
+    double waterExcess = 0.0;         // above 0: wetter than wanted; below 0: drier
     double neutralisationWater = 0.0; // outside the account
 
     double batterGrams = 0.0;
-    LiquidTerms pure;               // pure hydroxide, all water
-    LiquidTerms asWeighed;          // hydroxide as weighed, impurity not counted
-    LiquidTerms wanted;             // the same four, of what was asked, in the chosen convention
-    double jugWaterTotal = 0.0;     // all water in the jug
+    LiquidTerms pure;                  // pure hydroxide, all water
+    LiquidTerms asWeighed;             // hydroxide as weighed, impurity not counted
+    LiquidTerms wanted;                // the same four, of what was asked, in the chosen convention
+    double jugWaterTotal = 0.0;        // all water in the jug
     std::optional<double> jugStrength; // pure / (pure + water in the jug); none if no hydroxide
 
     double superfatOnOils = 0.0;
-    double superfatTrue = 0.0;      // on all fat, typical
-    double superfatTrueLow = 0.0;   // exact corners, weighed masses held fixed
+    double superfatTrue = 0.0;    // on all fat, typical
+    double superfatTrueLow = 0.0; // exact corners, weighed masses held fixed
     double superfatTrueHigh = 0.0;
     double freeOilGrams = 0.0;
 
-    std::vector<Caution> cautions;  // worst first
+    std::vector<Caution> cautions; // worst first
     Working working;
 
     const LineReckoned* find(LineId id) const;

@@ -52,14 +52,52 @@ enum class Rule : std::uint8_t {
 };
 
 enum class TermName : std::uint8_t {
-    Mass, Share, Oils, FatShare, Sv, SvDivisor, AcidShare, MolarMass, Protons, Titratable,
-    Superfat, OilsAlkali, HiddenFatAlkali, AcidAlkali, PotassiumShare, Purity, WaterShare,
-    Ratio, Strength, Water, WantedWater, FixedWater, Coefficient, PureMass, WeighedMass, Moles,
-    Batter, FreeFattyAcid, WaterMolarMass, UsualRatio, ImpurityWater, CookedOil, AddedOil
+    Mass,
+    Share,
+    Oils,
+    FatShare,
+    Sv,
+    SvDivisor,
+    AcidShare,
+    MolarMass,
+    Protons,
+    Titratable,
+    Superfat,
+    OilsAlkali,
+    HiddenFatAlkali,
+    AcidAlkali,
+    PotassiumShare,
+    Purity,
+    WaterShare,
+    Ratio,
+    Strength,
+    Water,
+    WantedWater,
+    FixedWater,
+    Coefficient,
+    PureMass,
+    WeighedMass,
+    Moles,
+    Batter,
+    FreeFattyAcid,
+    WaterMolarMass,
+    UsualRatio,
+    ImpurityWater,
+    CookedOil,
+    AddedOil
 };
 
-enum class Unit : std::uint8_t { Number, Percent, Gram, Mole, GramPerMole, MgPerGram,
-                                 MillimolePer100Gram, GramPerGram, MolePerGram };
+enum class Unit : std::uint8_t {
+    Number,
+    Percent,
+    Gram,
+    Mole,
+    GramPerMole,
+    MgPerGram,
+    MillimolePer100Gram,
+    GramPerGram,
+    MolePerGram
+};
 
 struct Term {
     TermName name;
@@ -73,7 +111,7 @@ inline constexpr std::int8_t noAcid = -1;
 struct Step {
     Rule rule;
     Unit unit;
-    std::int8_t acid;  // Acid as a number, or noAcid
+    std::int8_t acid; // Acid as a number, or noAcid
     std::uint8_t termCount;
     std::int16_t line; // place in Formula::lines, or noLine
     std::uint32_t firstTerm;
