@@ -95,7 +95,7 @@ void readLiquid(const JsonCursor& at, LiquidSettings& liquid)
                                                     StrengthConvention::PureAndAllWater);
     if (at.has("jugRatio"))
         liquid.jugRatio = at.number("jugRatio", 1e-6, 20.0);
-    liquid.jugCelsius = at.numberOr("jugCelsius", -20.0, 100.0, 20.0);
+    liquid.jugCoolest = Temperature::celsius(at.numberOr("jugCelsius", -20.0, 100.0, 20.0));
 }
 
 Line readLine(const JsonCursor& at, const std::map<QString, MaterialPtr>& materials)
@@ -159,7 +159,7 @@ QByteArray formulaToJson(const Formula& f)
                        {"value", f.liquid.value},
                        {"usualRatio", f.liquid.usualRatio},
                        {"convention", conventionWords.code(f.liquid.convention)},
-                       {"jugCelsius", f.liquid.jugCelsius}};
+                       {"jugCelsius", f.liquid.jugCoolest.inCelsius()}};
     if (f.liquid.jugRatio)
         liquid["jugRatio"] = *f.liquid.jugRatio;
 

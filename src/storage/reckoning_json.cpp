@@ -18,7 +18,7 @@ QJsonObject toJson(const LiquidTerms& t)
 
 QJsonObject toJson(const HydroxideReckoned& h)
 {
-    return {{"mol", h.mol},
+    return {{"mol", h.amount.inMoles()},
             {"pure", h.pureGrams},
             {"weighed", h.weighedGrams},
             {"water", h.waterGrams}};

@@ -40,7 +40,7 @@ const std::vector<Row>& rows()
         {"1:1 does not at 10 C",
          [](Formula& f) {
              f.liquid.value = 1.0;
-             f.liquid.jugCelsius = 10;
+             f.liquid.jugCoolest = Temperature::celsius(10);
          },
          C::LyeCannotDissolve, true, true},
         {"all the liquid elsewhere", [](Formula& f) { f.lines.back().vessel = Vessel::Trace; },

@@ -167,8 +167,8 @@ void TestChemistry::solubility()
 {
     QFETCH(double, celsius);
     QFETCH(double, want);
-    QVERIFY(std::abs(sodiumHydroxideSolubility(celsius) - want) < 1e-12);
-    QVERIFY(potassiumHydroxideSolubility(celsius) > sodiumHydroxideSolubility(celsius));
+    QVERIFY(std::abs(sodiumHydroxideSolubility(Temperature::celsius(celsius)) - want) < 1e-12);
+    QVERIFY(potassiumHydroxideSolubility(Temperature::celsius(celsius)) > sodiumHydroxideSolubility(Temperature::celsius(celsius)));
 }
 
 void TestChemistry::units()

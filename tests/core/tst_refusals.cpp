@@ -89,7 +89,7 @@ const std::vector<Row>& rows()
          },
          C::BadLessThanUsual, 0},
         {"dry jug", [](Formula& f) { f.liquid.jugRatio = 0.0; }, C::BadJugRatio, 0},
-        {"jug of fire", [](Formula& f) { f.liquid.jugCelsius = 500; }, C::BadJugTemperature, 0},
+        {"jug of fire", [](Formula& f) { f.liquid.jugCoolest = Temperature::celsius(500); }, C::BadJugTemperature, 0},
         {"purity 0", [](Formula& f) { f.lye.sodium = sodiumHydroxide(0); }, C::BadPurity, 0},
         {"hydroxide as a line", [](Formula& f) { add(f, sodiumHydroxide(), grams(9)); },
          C::HydroxideAsLine, 3},

@@ -40,6 +40,7 @@ Outputs outputsOf(const Formula& f, const QString& prefix = {})
         {"strength", r->pure.strength},
         {"jug_strength", r->jugStrength.value_or(-1)},
         {"free_oil", r->freeOilGrams},
+        {"lye water", r->waterFromHydroxide},
     };
     Outputs out;
     for (const auto& [key, value] : plain)
@@ -84,6 +85,9 @@ Outputs case3()
         merge(all, outputsOf(f, name));
         f.liquid.convention = StrengthConvention::WeighedWithoutImpurity;
         merge(all, outputsOf(f, QString(name) + "as weighed "));
+        // What a maker gets who mixes the two ways: never what Rhexion says.
+        const QString of(name);
+        all[of + "WRONG mix"] = all[of + "as weighed makeup"] - all[of + "lye water"];
     }
     return all;
 }
@@ -285,6 +289,7 @@ void TestWorkedCases::cases_data()
           {"moles: NaOH_pure", 85.373},
           {"moles: KOH_pure", 79.838},
           {"moles: makeup", 320.69},
+          {"moles: WRONG mix", 340.16},
           {"moles: as weighed makeup", 349.89},
           {"pure: y", 0.32215},
           {"pure: NaOH_weighed", 97.424},
@@ -292,6 +297,7 @@ void TestWorkedCases::cases_data()
           {"pure: NaOH_pure", 96.450},
           {"pure: KOH_pure", 64.300},
           {"pure: makeup", 313.38},
+          {"pure: WRONG mix", 329.62},
           {"pure: as weighed makeup", 337.74},
           {"weighed: y", 0.30170},
           {"weighed: NaOH_weighed", 100.36},
@@ -299,6 +305,7 @@ void TestWorkedCases::cases_data()
           {"weighed: NaOH_pure", 99.360},
           {"weighed: KOH_pure", 60.218},
           {"weighed: makeup", 311.46},
+          {"weighed: WRONG mix", 326.85},
           {"weighed: as weighed makeup", 334.55}}},
         {"4 strong jug then milk",
          case4(),

@@ -219,7 +219,8 @@ void SettingsStrip::setPurity(bool sodium, double purity)
 {
     LyeSettings lye = document_.formula().lye;
     MaterialPtr& material = sodium ? lye.sodium : lye.potassium;
-    const auto changed = withPurity(*material, purity);
+    const auto share = Fraction::of(purity);
+    const auto changed = share ? withPurity(*material, *share) : std::nullopt;
     if (!changed) {
         Q_EMIT refused(tr("A purity must lie above 0 and at most 100 %."));
         return;
@@ -238,7 +239,8 @@ void SettingsStrip::buildMenu()
         action->setChecked(on);
     };
     QMenu* hidden = menu_->addMenu(tr("Hidden fat counts"));
-    for (const auto s : {HiddenFatSchool::Ignore, HiddenFatSchool::Surely, HiddenFatSchool::Typical})
+    for (const auto s :
+         {HiddenFatSchool::Ignore, HiddenFatSchool::Surely, HiddenFatSchool::Typical})
         choice(hidden, words::hiddenFatSchool(s), f.lye.hiddenFat == s, [this, s] {
             LyeSettings lye = document_.formula().lye;
             lye.hiddenFat = s;
@@ -272,12 +274,14 @@ void SettingsStrip::buildMenu()
         setLye(lye, int(SettingField::Basis), tr("Set superfat on the cook"));
     });
     QMenu* jug = menu_->addMenu(tr("The jug\u2019s coolest"));
-    for (const double celsius : {0.0, 10.0, 20.0})
-        choice(jug, speech_.temperature(celsius), f.liquid.jugCelsius == celsius, [this, celsius] {
+    for (const double celsius : {0.0, 10.0, 20.0}) {
+        const Temperature at = Temperature::celsius(celsius);
+        choice(jug, speech_.temperature(celsius), f.liquid.jugCoolest == at, [this, at] {
             LiquidSettings l = document_.formula().liquid;
-            l.jugCelsius = celsius;
+            l.jugCoolest = at;
             setLiquid(l, int(SettingField::JugTemperature), tr("Set the jug\u2019s temperature"));
         });
+    }
     const std::pair<bool, std::vector<double>> purities[] = {{true, {1.0, 0.99, 0.98, 0.97}},
                                                              {false, {1.0, 0.95, 0.9, 0.88, 0.85}}};
     for (const auto& [sodium, values] : purities) {

@@ -2,6 +2,8 @@
 
 #include "words/words.h"
 
+#include <QTimer>
+
 #include <cmath>
 
 namespace rhexion {
@@ -18,6 +20,12 @@ void NumberField::setSpeech(const Speech& speech)
 {
     speech_ = speech;
     showValue();
+}
+
+void NumberField::focusInEvent(QFocusEvent* event)
+{
+    QLineEdit::focusInEvent(event);
+    QTimer::singleShot(0, this, &QLineEdit::selectAll);
 }
 
 void NumberField::setSuffix(const QString& suffix)

@@ -25,6 +25,10 @@ Q_SIGNALS:
     void entered(std::optional<double> value);
     void refused(const QString& why);
 
+protected:
+    // A click or Tab selects the whole figure, so that typing replaces it.
+    void focusInEvent(QFocusEvent* event) override;
+
 private:
     void take();
     void showValue();

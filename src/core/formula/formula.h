@@ -93,7 +93,7 @@ struct LiquidSettings {
     StrengthConvention convention = StrengthConvention::PureAndAllWater;
     // A strong jug: g of water per g of pure hydroxide, impurity water included, in the jug alone.
     std::optional<double> jugRatio;
-    double jugCelsius = 20.0; // coolest the jug gets
+    Temperature jugCoolest = Temperature::celsius(20.0); // -20 to 100 C
     friend bool operator==(const LiquidSettings&, const LiquidSettings&) = default;
 };
 

@@ -99,12 +99,13 @@ void addMends(AsWeighed& out, const Reckoning& planned, const std::vector<Weighe
     } else if (superfatOff > superfatTolerance) {
         const double more = kept * fat - onFat;
         // All of the mend is made with the hydroxide there is most of, so only one is weighed.
-        const bool sodium = now.sodium.mol >= now.potassium.mol;
+        const bool sodium = now.sodium.amount >= now.potassium.amount;
         const HydroxideReckoned& h = sodium ? now.sodium : now.potassium;
         const WeighTarget target{sodium ? What::Sodium : What::Potassium, 0};
-        if (h.mol > 0.0 && more > 0.0 && !(addMore && latest == target)) {
-            const double pure = more * h.pureGrams / h.mol;
-            out.mends.push_back({DayMendKind::AddHydroxide, target, more * h.weighedGrams / h.mol,
+        if (h.amount.inMoles() > 0.0 && more > 0.0 && !(addMore && latest == target)) {
+            const double pure = more * h.pureGrams / h.amount.inMoles();
+            out.mends.push_back({DayMendKind::AddHydroxide, target,
+                                 more * h.weighedGrams / h.amount.inMoles(),
                                  pure * std::max(1.5, now.pure.ratio)});
         }
     }

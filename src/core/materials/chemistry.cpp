@@ -55,8 +55,9 @@ double hydroxidePerMol(const AcidFacts& acid, std::optional<double> foodPh)
     return foodPh ? std::max(0.0, z - protonsGivenUp(acid, *foodPh)) : z;
 }
 
-double sodiumHydroxideSolubility(double celsius)
+double sodiumHydroxideSolubility(Temperature at)
 {
+    const double celsius = at.inCelsius();
     if (celsius <= 0.0)
         return 0.42;
     if (celsius <= 10.0)
@@ -64,9 +65,10 @@ double sodiumHydroxideSolubility(double celsius)
     return 0.52 + (1.09 - 0.52) * (std::min(celsius, 20.0) - 10.0) / 10.0;
 }
 
-double potassiumHydroxideSolubility(double celsius)
+double potassiumHydroxideSolubility(Temperature at)
 {
-    return 1.12 * sodiumHydroxideSolubility(celsius) / sodiumHydroxideSolubility(20.0);
+    return 1.12 * sodiumHydroxideSolubility(at) /
+           sodiumHydroxideSolubility(Temperature::celsius(20.0));
 }
 
 } // namespace rhexion

@@ -2,6 +2,8 @@
 // Every number here has its source in constantSource() or in the acid's own row.
 #pragma once
 
+#include "core/units/quantity.h"
+
 #include <array>
 #include <optional>
 #include <span>
@@ -66,7 +68,7 @@ double hydroxidePerMol(const AcidFacts& acid, std::optional<double> foodPh);
 // g of hydroxide that dissolve in 1 g of water at a temperature in C. NaOH 0.42 at 0, 0.52 at 10,
 // 1.09 at 20; KOH 1.12 at 20 (from memory). Between points a straight line; above 20 C the 20 C
 // figure is kept, since a jug cools again; KOH below 20 C falls in the same ratio to be careful.
-double sodiumHydroxideSolubility(double celsius);
-double potassiumHydroxideSolubility(double celsius);
+double sodiumHydroxideSolubility(Temperature at);
+double potassiumHydroxideSolubility(Temperature at);
 
 } // namespace rhexion

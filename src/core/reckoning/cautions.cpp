@@ -9,6 +9,8 @@ namespace {
 // Below half a gram a difference is rounding on a kitchen scale.
 constexpr double noticeableGrams = 0.5;
 
+constexpr Temperature ice = Temperature::celsius(0.0);
+
 SetLiquid withJugRatio(const Formula& f, double ratio)
 {
     LiquidSettings liquid = f.liquid;
@@ -24,10 +26,10 @@ SetLiquid withStrength(const Formula& f, double strength)
     return {SettingField::Liquid, liquid};
 }
 
-double waterToDissolve(const Reckoning& r, double celsius)
+double waterToDissolve(const Reckoning& r, Temperature at)
 {
-    return r.sodium.pureGrams / sodiumHydroxideSolubility(celsius) +
-           r.potassium.pureGrams / potassiumHydroxideSolubility(celsius);
+    return r.sodium.pureGrams / sodiumHydroxideSolubility(at) +
+           r.potassium.pureGrams / potassiumHydroxideSolubility(at);
 }
 
 // More water in the jug, taken from where the formula has it already: from a make-up that goes in
@@ -57,23 +59,24 @@ std::optional<Edit> wetterJug(const Formula& f, const Reckoning& r, double neede
 
 void checkJug(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
 {
-    const double needed = waterToDissolve(r, f.liquid.jugCelsius);
+    const double needed = waterToDissolve(r, f.liquid.jugCoolest);
     if (r.jugWaterTotal < needed - noticeableGrams) {
-        Caution c{CautionCode::LyeCannotDissolve,
-                  Severity::Danger,
-                  Vessel::LyeJug,
-                  0,
-                  {r.jugStrength.value_or(1.0), r.jugWaterTotal, needed, f.liquid.jugCelsius},
-                  {}};
+        Caution c{
+            CautionCode::LyeCannotDissolve,
+            Severity::Danger,
+            Vessel::LyeJug,
+            0,
+            {r.jugStrength.value_or(1.0), r.jugWaterTotal, needed, f.liquid.jugCoolest.inCelsius()},
+            {}};
         c.mend = wetterJug(f, r, needed);
         out.push_back(std::move(c));
         return;
     }
     const bool iced = std::ranges::any_of(
         f.lines, [](const Line& line) { return line.frozen && line.vessel == Vessel::LyeJug; });
-    if (iced && r.jugWaterTotal < waterToDissolve(r, 0.0)) {
+    if (iced && r.jugWaterTotal < waterToDissolve(r, ice)) {
         const double all = r.sodium.pureGrams + r.potassium.pureGrams;
-        const double part = r.jugWaterTotal / waterToDissolve(r, 0.0) * all;
+        const double part = r.jugWaterTotal / waterToDissolve(r, ice) * all;
         out.push_back({CautionCode::LyeColdCannotDissolve,
                        Severity::Care,
                        Vessel::LyeJug,

@@ -420,7 +420,7 @@ private:
     {
         if (mol <= 0.0)
             return;
-        out.mol = mol;
+        out.amount = Amount::moles(mol);
         out.pureGrams = mol * molarMass;
         out.weighedGrams = out.pureGrams / purity;
         out.waterGrams = out.weighedGrams * water;
@@ -483,7 +483,7 @@ private:
     void writeHydroxide(const HydroxideReckoned& h, Rule pure, Rule weighed, double share,
                         double molarMass, double purity)
     {
-        if (h.mol <= 0.0)
+        if (h.amount <= Amount{})
             return;
         w().add(pure,
                 {{N::Moles, U::Mole, n_},

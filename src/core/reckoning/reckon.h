@@ -24,7 +24,7 @@ struct LineReckoned {
 };
 
 struct HydroxideReckoned {
-    double mol = 0.0;
+    Amount amount;
     double pureGrams = 0.0;
     double weighedGrams = 0.0;
     double waterGrams = 0.0; // brought by its impurity, counted as water

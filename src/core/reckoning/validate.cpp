@@ -73,8 +73,8 @@ std::optional<Refusal> checkLiquid(const LiquidSettings& liquid)
         return Refusal{RefusalCode::BadRatio, 0, {}, {liquid.usualRatio}};
     if (liquid.jugRatio && !within(*liquid.jugRatio, 1e-6, 20.0))
         return Refusal{RefusalCode::BadJugRatio, 0, {}, {*liquid.jugRatio}};
-    if (!within(liquid.jugCelsius, -20.0, 100.0))
-        return Refusal{RefusalCode::BadJugTemperature, 0, {}, {liquid.jugCelsius}};
+    if (!within(liquid.jugCoolest.inCelsius(), -20.0, 100.0))
+        return Refusal{RefusalCode::BadJugTemperature, 0, {}, {liquid.jugCoolest.inCelsius()}};
     return std::nullopt;
 }
 

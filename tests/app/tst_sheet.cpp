@@ -1,0 +1,123 @@
+// The batch sheet: what it says, in every unit, for small and large formulas.
+#include <QtTest>
+
+#include "sheet/batch_sheet.h"
+#include "support/files.h"
+#include "support/make.h"
+
+#include <QBuffer>
+#include <QPdfWriter>
+#include <QTextDocument>
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+namespace {
+
+QString textOf(const Formula& f, const Habits& habits = {})
+{
+    const auto r = std::get<Reckoning>(reckon(f));
+    QTextDocument document;
+    document.setHtml(BatchSheet(f, r, Speech(habits)).html());
+    return document.toPlainText();
+}
+
+bool fitsOnePage(const Formula& f)
+{
+    const auto r = std::get<Reckoning>(reckon(f));
+    QBuffer buffer;
+    buffer.open(QIODevice::WriteOnly);
+    QPdfWriter writer(&buffer);
+    writer.setPageSize(QPageSize(QPageSize::A4));
+    return BatchSheet(f, r, Speech()).draw(writer);
+}
+
+} // namespace
+
+class TestSheet : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void initTestCase() { QVERIFY(loadShippedFonts()); }
+
+    void saysWhatMatters_data()
+    {
+        QTest::addColumn<QString>("name");
+        QTest::addColumn<QStringList>("says");
+        QTest::newRow("frozen rest")
+            << demoNames[0]
+            << QStringList{"the rest, frozen", "218.6 g", "Quince", "over ice"};
+        QTest::newRow("strong jug")
+            << demoNames[1]
+            << QStringList{"Water for the jug", "141.0 g", "Dissolve acid, sugar and salt"};
+        QTest::newRow("two hydroxides")
+            << demoNames[2]
+            << QStringList{"purity 90 %", "29.0 g", "Acid and lye: heat and fumes"};
+    }
+    void saysWhatMatters()
+    {
+        QFETCH(QString, name);
+        QFETCH(QStringList, says);
+        const QString text = textOf(demo(name.toLatin1()));
+        for (const QString& words : says)
+            QVERIFY2(text.contains(words), qPrintable(words + QLatin1String(" in ") + text));
+        // Every blank that a maker fills in, and every word of safety, once.
+        for (const char* blank : {"Jug, hottest", "Pot at joining", "Trace after", "Unmoulded",
+                                  "Goggles", "poison centre", "qualified assessor"})
+            QCOMPARE(text.count(QLatin1String(blank)), 1);
+    }
+
+    void inOunces()
+    {
+        const QString text =
+            textOf(demo(demoNames[0]), {AmountUnit::Ounce, true, QLocale(QLocale::English)});
+        QVERIFY(text.contains(QLatin1String("14.82 oz")));
+        QVERIFY(!text.contains(QLatin1String("420.0 g")));
+    }
+
+    void belowZeroIsMarked()
+    {
+        Formula f = twoOils();
+        QVERIFY(!textOf(f).contains(QLatin1String("NOT FOR SKIN")));
+        f.lye.superfat = -0.02;
+        QVERIFY(textOf(f).contains(QLatin1String("NOT FOR SKIN")));
+    }
+
+    void namesAreNotMarkup()
+    {
+        Formula f = twoOils();
+        f.name = "<img src=x> & \"Co\"";
+        f.notes = "<b>bold</b>";
+        const QString text = textOf(f);
+        QVERIFY(text.contains(QLatin1String("<img src=x> & \"Co\"")) &&
+                text.contains(QLatin1String("<b>bold</b>")));
+    }
+
+    void pages()
+    {
+        for (const char* name : demoNames)
+            QVERIFY(fitsOnePage(demo(name)));
+        Formula f = twoOils();
+        for (int i = 0; i < 30; ++i)
+            add(f, oil(qPrintable(QString("oil number %1").arg(i)), 190), grams(20));
+        QVERIFY(fitsOnePage(f)); // smaller type
+        for (int i = 0; i < 200; ++i)
+            add(f, oil("one more", 190), grams(5));
+        QVERIFY(!fitsOnePage(f)); // runs on, and says so
+    }
+
+    void cannotBeWritten()
+    {
+        const Formula f = demo(demoNames[0]);
+        const auto r = std::get<Reckoning>(reckon(f));
+        QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("s.pdf"));
+        QVERIFY(!writeSheetPdf(path, f, r, Speech()));
+        QVERIFY(bytesOf(path).startsWith("%PDF"));
+        const auto fault = writeSheetPdf(dir.filePath(QStringLiteral("no/s.pdf")), f, r, Speech());
+        QVERIFY(fault);
+        QCOMPARE(int(fault->code), int(FileFault::Code::CannotWrite));
+    }
+};
+
+QTEST_MAIN(TestSheet)
+#include "tst_sheet.moc"
