@@ -23,7 +23,7 @@ install_packages() {
         { say "the packages could not be installed"; exit 1; }
 }
 
-# A runtime folder that Qt accepts, where the session gives none.
+# A runtime folder that Qt accepts, where the log-in gives none.
 runtime_folder() {
     if [ -z "${XDG_RUNTIME_DIR:-}" ] || [ ! -d "$XDG_RUNTIME_DIR" ]; then
         XDG_RUNTIME_DIR=$(mktemp -d) && chmod 700 "$XDG_RUNTIME_DIR" && export XDG_RUNTIME_DIR

@@ -228,7 +228,7 @@ MakePage& MainWindow::making()
         banner_->show(Banner::Tone::Fine, tr("The batch is in the journal."));
     });
     connect(make_, &MakePage::stopped, this, [this] {
-        make_->setSession(nullptr);
+        make_->setBatch(nullptr);
         goTo(JournalPlace);
     });
     return *make_;
@@ -318,23 +318,23 @@ void MainWindow::makeBatch()
     const Reckoning* reckoning = document_->reckoning();
     if (!reckoning || !journal())
         return;
-    if (making().session()) {
+    if (making().batch()) {
         goTo(Make);
         say(tr("A batch is being made already: finish or stop it first."));
         return;
     }
-    auto begun = MakeSession::begin(*journal(), document_->formula(), *reckoning, clock_);
+    auto begun = BatchInProgress::begin(*journal(), document_->formula(), *reckoning, clock_);
     if (const auto* fault = std::get_if<FileFault>(&begun)) {
         say(words::fileFault(*fault));
         return;
     }
-    making().setSession(std::get<std::unique_ptr<MakeSession>>(std::move(begun)));
+    making().setBatch(std::get<std::unique_ptr<BatchInProgress>>(std::move(begun)));
     goTo(Make);
 }
 
 void MainWindow::takeUp(qint64 batch)
 {
-    if (making().session()) {
+    if (making().batch()) {
         goTo(Make);
         return;
     }
@@ -343,12 +343,12 @@ void MainWindow::takeUp(qint64 batch)
         say(words::fileFault(*fault));
         return;
     }
-    auto resumed = MakeSession::resume(*journal(), std::get<BatchRecord>(record), clock_);
+    auto resumed = BatchInProgress::resume(*journal(), std::get<BatchRecord>(record), clock_);
     if (const auto* fault = std::get_if<FileFault>(&resumed)) {
         say(words::fileFault(*fault));
         return;
     }
-    making().setSession(std::get<std::unique_ptr<MakeSession>>(std::move(resumed)));
+    making().setBatch(std::get<std::unique_ptr<BatchInProgress>>(std::move(resumed)));
     goTo(Make);
 }
 
@@ -359,9 +359,9 @@ void MainWindow::offerRecovered()
         const RecoveredWork work = left.first();
         const QString name = QString::fromStdString(work.formula.name);
         offer_->show(Banner::Tone::Care, tr("Unsaved work on \u201c%1\u201d from %2 was kept.")
-                                              .arg(name.isEmpty() ? tr("a new formula") : name,
-                                                   habits_.locale.toString(work.at.toLocalTime(),
-                                                                           QLocale::ShortFormat)));
+                                             .arg(name.isEmpty() ? tr("a new formula") : name,
+                                                  habits_.locale.toString(work.at.toLocalTime(),
+                                                                          QLocale::ShortFormat)));
         connect(offer_->addButton(tr("Take it up")), &QPushButton::clicked, this, [this, work] {
             if (!files_->mayLeave())
                 return;
@@ -381,7 +381,7 @@ void MainWindow::offerRecovered()
     if (!found || !*found)
         return;
     offer_->show(Banner::Tone::Care,
-                  tr("\u201c%1\u201d is still in the making.").arg((*found)->name));
+                 tr("\u201c%1\u201d is still in the making.").arg((*found)->name));
     connect(offer_->addButton(tr("Go on making it")), &QPushButton::clicked, this,
             [this, id = (*found)->id] { takeUp(id); });
 }

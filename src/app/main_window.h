@@ -3,7 +3,7 @@
 
 #include <QMainWindow>
 
-#include "app/make/make_session.h"
+#include "app/make/batch_in_progress.h"
 #include "words/speech.h"
 
 class QActionGroup;

@@ -84,20 +84,20 @@ int takeShots(MainWindow& window, const QString& folder)
 
     load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
     window.makeBatch();
-    MakeSession* session = window.making().session();
-    if (session) {
-        session->goTo(8);
+    BatchInProgress* current = window.making().batch();
+    if (current) {
+        current->goTo(8);
         // Twenty grams more lye than planned, the slip that matters most.
-        while (!session->atEnd() &&
-               session->plan().steps[std::size_t(session->step())].target.what !=
+        while (!current->atEnd() &&
+               current->plan().steps[std::size_t(current->step())].target.what !=
                    WeighTarget::What::Sodium)
-            session->goTo(session->step() + 1);
-        session->weigh(session->plan().steps[std::size_t(session->step())].plannedGrams + 6.5);
+            current->goTo(current->step() + 1);
+        current->weigh(current->plan().steps[std::size_t(current->step())].plannedGrams + 6.5);
         shots.take(QStringLiteral("make"));
-        session->goTo(int(session->plan().steps.size()));
+        current->goTo(int(current->plan().steps.size()));
         shots.take(QStringLiteral("make-finish"));
-        session->stop();
-        window.making().setSession(nullptr);
+        current->stop();
+        window.making().setBatch(nullptr);
     }
     window.goTo(MainWindow::JournalPlace);
     window.journalPage().reload(1);

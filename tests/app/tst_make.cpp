@@ -22,9 +22,8 @@ class TestMake : public QObject {
     }
     static void goToStep(MakePage& make, WeighTarget::What what)
     {
-        while (make.session()->plan().steps[std::size_t(make.session()->step())].target.what !=
-               what)
-            make.session()->goTo(make.session()->step() + 1);
+        while (make.batch()->plan().steps[std::size_t(make.batch()->step())].target.what != what)
+            make.batch()->goTo(make.batch()->step() + 1);
     }
 
 private Q_SLOTS:
@@ -34,7 +33,7 @@ private Q_SLOTS:
         shop.document().reset(demo(demoNames[2]), {});
         shop.window->makeBatch();
         goToStep(shop.window->making(), WeighTarget::What::Sodium);
-        const int step = shop.window->making().session()->step();
+        const int step = shop.window->making().batch()->step();
         QTest::keyClicks(shop.window->making().weighedField(), QStringLiteral("111.1"));
         QTest::keyClick(shop.window->making().weighedField(), Qt::Key_Return);
 
@@ -46,12 +45,12 @@ private Q_SLOTS:
         QPushButton* goOn = button(second.get(), "Go on making it");
         QVERIFY(goOn);
         QTest::mouseClick(goOn, Qt::LeftButton);
-        const MakeSession* session = second->making().session();
-        QVERIFY(session);
-        QCOMPARE(session->step(), step);
-        QCOMPARE(*session->weighedAt(step), 111.1);
-        const auto& a = std::get<AsWeighed>(session->now());
-        const auto& b = std::get<AsWeighed>(shop.window->making().session()->now());
+        const BatchInProgress* current = second->making().batch();
+        QVERIFY(current);
+        QCOMPARE(current->step(), step);
+        QCOMPARE(*current->weighedAt(step), 111.1);
+        const auto& a = std::get<AsWeighed>(current->now());
+        const auto& b = std::get<AsWeighed>(shop.window->making().batch()->now());
         QCOMPARE(a.reckoning.superfatTrue, b.reckoning.superfatTrue);
     }
 
@@ -76,18 +75,18 @@ private Q_SLOTS:
         shop.window->makeBatch();
         MakePage& make = shop.window->making();
         goToStep(make, WeighTarget::What::Sodium);
-        const int step = make.session()->step();
+        const int step = make.batch()->step();
         QTest::keyClicks(make.weighedField(), typed);
         QTest::mouseClick(button(&make, "Weighed, go on"), Qt::LeftButton);
-        const auto weighed = make.session()->weighedAt(step);
+        const auto weighed = make.batch()->weighedAt(step);
         if (kept < 0.0) {
             QVERIFY(!weighed);
-            QCOMPARE(make.session()->step(), step);
+            QCOMPARE(make.batch()->step(), step);
             QCOMPARE(make.weighedField()->text(), typed); // what was typed is still there to mend
             QVERIFY(shop.window->banner().isVisible());
         } else {
             QVERIFY(weighed && std::abs(*weighed - kept) < 1e-2);
-            QCOMPARE(make.session()->step(), step + 1);
+            QCOMPARE(make.batch()->step(), step + 1);
         }
     }
 
@@ -97,10 +96,10 @@ private Q_SLOTS:
         shop.document().reset(demo(demoNames[0]), {});
         shop.window->makeBatch();
         MakePage& make = shop.window->making();
-        make.session()->goTo(int(make.session()->plan().steps.size()));
+        make.batch()->goTo(int(make.batch()->plan().steps.size()));
         auto* note = make.findChild<QPlainTextEdit*>();
         QTest::keyClicks(note, QStringLiteral("Half a thought"));
-        const qint64 batch = make.session()->batch();
+        const qint64 batch = make.batch()->batch();
         shop.open(); // as after a crash: nothing was finished
         const auto record = std::get<BatchRecord>(shop.window->journal()->batch(batch));
         QCOMPARE(record.summary.draft, QStringLiteral("Half a thought"));
@@ -121,15 +120,15 @@ private Q_SLOTS:
         shop.window->makeBatch();
         MakePage& make = shop.window->making();
         QTest::keyClick(&make, Qt::Key_Space);
-        QCOMPARE(make.session()->step(), 1);
+        QCOMPARE(make.batch()->step(), 1);
         QTest::mouseClick(button(&make, "Back"), Qt::LeftButton);
-        QCOMPARE(make.session()->step(), 0);
+        QCOMPARE(make.batch()->step(), 0);
         shop.window->makeBatch(); // a second is not begun beside the first
         QVERIFY(shop.window->banner().text().contains(QLatin1String("already")));
         QTest::mouseClick(button(&make, "Stop this batch"), Qt::LeftButton);
-        QVERIFY(make.session()); // once is not enough
+        QVERIFY(make.batch()); // once is not enough
         QTest::mouseClick(button(&make, "Press again"), Qt::LeftButton);
-        QVERIFY(!make.session());
+        QVERIFY(!make.batch());
         const auto all = std::get<QList<BatchSummary>>(shop.window->journal()->batches());
         QCOMPARE(int(all[0].state), int(BatchState::Stopped));
     }
@@ -194,7 +193,7 @@ private Q_SLOTS:
         QVERIFY(put(path, QByteArray("this is no journal ").repeated(500)));
         shop.document().reset(demo(demoNames[0]), {});
         shop.window->makeBatch();
-        QVERIFY(!shop.window->making().session());
+        QVERIFY(!shop.window->making().batch());
         QVERIFY(shop.window->banner().text().contains(QLatin1String("journal cannot be opened")));
         QVERIFY(bytesOf(path).startsWith("this is no journal"));
     }

@@ -44,14 +44,12 @@ private Q_SLOTS:
         QTest::addColumn<QString>("name");
         QTest::addColumn<QStringList>("says");
         QTest::newRow("frozen rest")
-            << demoNames[0]
-            << QStringList{"the rest, frozen", "218.6 g", "Quince", "over ice"};
+            << demoNames[0] << QStringList{"the rest, frozen", "218.6 g", "Quince", "over ice"};
         QTest::newRow("strong jug")
             << demoNames[1]
             << QStringList{"Water for the jug", "141.0 g", "Dissolve acid, sugar and salt"};
         QTest::newRow("two hydroxides")
-            << demoNames[2]
-            << QStringList{"purity 90 %", "29.0 g", "Acid and lye: heat and fumes"};
+            << demoNames[2] << QStringList{"purity 90 %", "29.0 g", "Acid and lye: heat and fumes"};
     }
     void saysWhatMatters()
     {

@@ -70,16 +70,16 @@ private Q_SLOTS:
             if (button->text() == QLatin1String("Make this batch"))
                 QTest::mouseClick(button, Qt::LeftButton);
         MakePage& make = shop.window->making();
-        QVERIFY(make.session());
+        QVERIFY(make.batch());
         int steps = 0;
-        while (!make.session()->atEnd()) {
-            const DayStep step = make.session()->plan().steps[std::size_t(make.session()->step())];
+        while (!make.batch()->atEnd()) {
+            const DayStep step = make.batch()->plan().steps[std::size_t(make.batch()->step())];
             if (step.kind == DayStepKind::WeighSodium) {
                 const QString typed = QString::number(step.plannedGrams + 5.0, 'f', 2);
                 make.weighedField()->clear();
                 QTest::keyClicks(make.weighedField(), typed);
                 QTest::keyClick(make.weighedField(), Qt::Key_Return);
-                const auto& bowl = std::get<AsWeighed>(make.session()->now());
+                const auto& bowl = std::get<AsWeighed>(make.batch()->now());
                 QVERIFY(bowl.reckoning.superfatTrue < bowl.superfatPlanned - 0.03);
                 QVERIFY(!bowl.mends.empty());
                 QTest::keyClick(make.weighedField(), Qt::Key_Space);

@@ -54,7 +54,7 @@ QWidget* MakePage::buildSteps()
     list_->setTextElideMode(Qt::ElideRight);
     connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) {
         if (keepWeighed())
-            good(session_->goTo(list_->row(item)));
+            good(current_->goTo(list_->row(item)));
     });
     stop_ = new QPushButton(tr("Stop this batch"), left);
     connect(stop_, &QPushButton::clicked, this, [this] {
@@ -63,7 +63,7 @@ QWidget* MakePage::buildSteps()
             stop_->setText(tr("Press again to stop; what is weighed is kept"));
             return;
         }
-        if (good(session_->stop()))
+        if (good(current_->stop()))
             Q_EMIT stopped();
     });
     auto* leftLayout = new QVBoxLayout(left);
@@ -118,8 +118,8 @@ QWidget* MakePage::buildSteps()
     note_->setMaximumHeight(130);
     note_->setTabChangesFocus(true);
     connect(note_, &QPlainTextEdit::textChanged, this, [this] {
-        if (session_ && note_->toPlainText() != session_->draft())
-            good(session_->keepDraft(note_->toPlainText()));
+        if (current_ && note_->toPlainText() != current_->draft())
+            good(current_->keepDraft(note_->toPlainText()));
     });
 
     back_ = new QPushButton(tr("Back"), card);
@@ -166,12 +166,12 @@ void MakePage::setSpeech(const Speech& speech)
     refresh();
 }
 
-void MakePage::setSession(std::unique_ptr<MakeSession> session)
+void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
 {
-    session_ = std::move(session);
-    note_->setPlainText(session_ ? session_->draft() : QString());
-    if (session_)
-        connect(session_.get(), &MakeSession::changed, this, &MakePage::refresh);
+    current_ = std::move(current);
+    note_->setPlainText(current_ ? current_->draft() : QString());
+    if (current_)
+        connect(current_.get(), &BatchInProgress::changed, this, &MakePage::refresh);
     refresh();
 }
 
@@ -184,21 +184,21 @@ bool MakePage::good(const std::optional<FileFault>& fault)
 
 void MakePage::refreshList()
 {
-    const auto& steps = session_->plan().steps;
+    const auto& steps = current_->plan().steps;
     list_->clear();
     for (int i = 0; i < int(steps.size()); ++i) {
-        QString text = words::dayStepTitle(steps[std::size_t(i)], session_->formula());
-        if (const auto grams = session_->weighedAt(i))
+        QString text = words::dayStepTitle(steps[std::size_t(i)], current_->formula());
+        if (const auto grams = current_->weighedAt(i))
             text = QStringLiteral("%1, %2").arg(text, speech_.mass(*grams));
         auto* item = new QListWidgetItem(text, list_);
         item->setToolTip(text);
-        if (i < session_->step())
+        if (i < current_->step())
             item->setIcon(Theme::icon(QStringLiteral("check"), Theme::colours().fine));
         else
             item->setIcon(Theme::icon(QStringLiteral("check"), Qt::transparent));
     }
-    if (!session_->atEnd()) {
-        list_->setCurrentRow(session_->step());
+    if (!current_->atEnd()) {
+        list_->setCurrentRow(current_->step());
         list_->scrollToItem(list_->currentItem(), QAbstractItemView::PositionAtCenter);
     } else {
         list_->scrollToBottom();
@@ -207,9 +207,9 @@ void MakePage::refreshList()
 
 void MakePage::refreshEffect()
 {
-    const auto* bowl = std::get_if<AsWeighed>(&session_->now());
+    const auto* bowl = std::get_if<AsWeighed>(&current_->now());
     if (!bowl) {
-        effect_->setText(words::refusal(std::get<Refusal>(session_->now()), speech_));
+        effect_->setText(words::refusal(std::get<Refusal>(current_->now()), speech_));
         mends_->clear();
         mendHint_->hide();
         return;
@@ -221,15 +221,15 @@ void MakePage::refreshEffect()
                  speech_.percent(r.pure.strength), speech_.percent(bowl->strengthPlanned)));
     QStringList lines;
     if (r.superfatTrue < 0.0)
-        lines << (session_->atEnd()
+        lines << (current_->atEnd()
                       ? tr("There is more lye than fat can take: not for skin, and not to be used "
                            "until a test finds no free lye.")
                       : tr("There is more lye than fat can take. Mend this before you go on, or "
                            "stop."));
-    if (!session_->atEnd())
+    if (!current_->atEnd())
         for (const DayMend& mend : bowl->mends)
             lines << words::dayMend(mend, bowl->formula, speech_);
-    mendHint_->setVisible(!session_->atEnd() && !bowl->mends.empty());
+    mendHint_->setVisible(!current_->atEnd() && !bowl->mends.empty());
     mends_->setText(lines.join(QLatin1Char('\n')));
     const QColor colour = r.superfatTrue < 0.0 ? Theme::colours().danger : Theme::colours().care;
     mends_->setStyleSheet(QStringLiteral("color: %1").arg(colour.name()));
@@ -238,18 +238,18 @@ void MakePage::refreshEffect()
 
 void MakePage::refresh()
 {
-    stack_->setCurrentIndex(session_ ? 1 : 0);
-    if (!session_)
+    stack_->setCurrentIndex(current_ ? 1 : 0);
+    if (!current_)
         return;
     sureToStop_ = false;
     stop_->setText(tr("Stop this batch"));
-    name_->setText(QString::fromStdString(session_->formula().name));
+    name_->setText(QString::fromStdString(current_->formula().name));
     refreshList();
     refreshEffect();
-    const int count = int(session_->plan().steps.size());
-    const bool end = session_->atEnd();
+    const int count = int(current_->plan().steps.size());
+    const bool end = current_->atEnd();
     note_->setVisible(end);
-    back_->setEnabled(session_->step() > 0);
+    back_->setEnabled(current_->step() > 0);
     if (end) {
         count_->setText(tr("All %1 steps done").arg(count));
         title_->setText(tr("Keep it in the journal"));
@@ -261,19 +261,19 @@ void MakePage::refresh()
         next_->setText(tr("Finish and keep"));
         return;
     }
-    const DayStep& step = session_->plan().steps[std::size_t(session_->step())];
+    const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
     const bool weighs = step.target.what != WeighTarget::What::None;
     count_->setText((weighs ? tr("Step %1 of %2: weigh, %3") : tr("Step %1 of %2: do, %3"))
-                        .arg(session_->step() + 1)
+                        .arg(current_->step() + 1)
                         .arg(count)
                         .arg(words::vesselPlace(step.vessel)));
-    title_->setText(words::dayStepTitle(step, session_->formula()));
+    title_->setText(words::dayStepTitle(step, current_->formula()));
     planned_->setVisible(weighs);
     planned_->setText(speech_.mass(step.plannedGrams));
-    advice_->setText(words::dayStepAdvice(step, session_->formula(), session_->planned(), speech_));
+    advice_->setText(words::dayStepAdvice(step, current_->formula(), current_->planned(), speech_));
     weighBox_->setVisible(weighs);
     weighedUnit_->setText(speech_.massUnit());
-    const auto weighed = session_->weighedAt(session_->step());
+    const auto weighed = current_->weighedAt(current_->step());
     weighed_->setPlaceholderText(tr("as planned"));
     weighed_->setText(weighed ? speech_.massNumber(*weighed) : QString());
     weighed_->setModified(false);
@@ -289,9 +289,9 @@ void MakePage::refresh()
 
 bool MakePage::keepWeighed()
 {
-    if (!session_ || session_->atEnd())
+    if (!current_ || current_->atEnd())
         return true;
-    const DayStep& step = session_->plan().steps[std::size_t(session_->step())];
+    const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
     if (step.target.what == WeighTarget::What::None || !weighed_->isModified())
         return true;
     if (weighed_->text().trimmed().isEmpty())
@@ -307,40 +307,40 @@ bool MakePage::keepWeighed()
         return false;
     }
     weighed_->setModified(false);
-    return good(session_->weigh(mass->inGrams()));
+    return good(current_->weigh(mass->inGrams()));
 }
 
 void MakePage::goOn()
 {
-    if (!session_)
+    if (!current_)
         return;
-    if (session_->atEnd()) {
+    if (current_->atEnd()) {
         finish();
         return;
     }
-    const int step = session_->step();
-    const DayStep& now = session_->plan().steps[std::size_t(step)];
+    const int step = current_->step();
+    const DayStep& now = current_->plan().steps[std::size_t(step)];
     if (!keepWeighed())
         return;
     // Nothing typed means that the scale showed what was planned.
-    if (now.target.what != WeighTarget::What::None && !session_->weighedAt(step) &&
-        !good(session_->weigh(now.plannedGrams)))
+    if (now.target.what != WeighTarget::What::None && !current_->weighedAt(step) &&
+        !good(current_->weigh(now.plannedGrams)))
         return;
-    good(session_->goTo(step + 1));
+    good(current_->goTo(step + 1));
 }
 
 void MakePage::goBack()
 {
-    if (session_ && keepWeighed())
-        good(session_->goTo(session_->step() - 1));
+    if (current_ && keepWeighed())
+        good(current_->goTo(current_->step() - 1));
 }
 
 void MakePage::finish()
 {
-    if (!good(session_->finish(note_->toPlainText())))
+    if (!good(current_->finish(note_->toPlainText())))
         return;
-    const qint64 batch = session_->batch();
-    setSession(nullptr);
+    const qint64 batch = current_->batch();
+    setBatch(nullptr);
     Q_EMIT finished(batch);
 }
 
@@ -365,7 +365,7 @@ bool MakePage::eventFilter(QObject* watched, QEvent* event)
 
 void MakePage::keyPressEvent(QKeyEvent* event)
 {
-    if (event->key() == Qt::Key_Space && session_)
+    if (event->key() == Qt::Key_Space && current_)
         goOn();
     else
         QWidget::keyPressEvent(event);

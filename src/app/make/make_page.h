@@ -5,7 +5,7 @@
 
 #include <QWidget>
 
-#include "app/make/make_session.h"
+#include "app/make/batch_in_progress.h"
 #include "words/speech.h"
 
 class QLabel;
@@ -23,8 +23,8 @@ public:
     explicit MakePage(QWidget* parent = nullptr);
 
     void setSpeech(const Speech& speech);
-    void setSession(std::unique_ptr<MakeSession> session);
-    MakeSession* session() const { return session_.get(); }
+    void setBatch(std::unique_ptr<BatchInProgress> current);
+    BatchInProgress* batch() const { return current_.get(); }
     QLineEdit* weighedField() const { return weighed_; }
 
 Q_SIGNALS:
@@ -51,7 +51,7 @@ private:
     bool good(const std::optional<FileFault>& fault);
 
     Speech speech_;
-    std::unique_ptr<MakeSession> session_;
+    std::unique_ptr<BatchInProgress> current_;
     QStackedWidget* stack_;
     QLabel* name_;
     QListWidget* list_;

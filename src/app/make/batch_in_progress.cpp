@@ -1,31 +1,32 @@
-#include "app/make/make_session.h"
+#include "app/make/batch_in_progress.h"
 
 #include "storage/formula_json.h"
 #include "words/words.h"
 
 namespace rhexion {
 
-MakeSession::MakeSession(Journal& journal, const Formula& formula, const Reckoning& planned,
-                         Clock clock)
+BatchInProgress::BatchInProgress(Journal& journal, const Formula& formula, const Reckoning& planned,
+                                 Clock clock)
     : journal_(journal), formula_(formula), planned_(planned), clock_(std::move(clock)),
       plan_(planDay(formula_, planned_)), now_(reckonAsWeighed(formula_, planned_, {}, {}))
 {
 }
 
-std::variant<std::unique_ptr<MakeSession>, FileFault>
-MakeSession::begin(Journal& journal, const Formula& formula, const Reckoning& planned, Clock clock)
+std::variant<std::unique_ptr<BatchInProgress>, FileFault>
+BatchInProgress::begin(Journal& journal, const Formula& formula, const Reckoning& planned,
+                       Clock clock)
 {
     const auto started = journal.startBatch(formula, planned, clock());
     if (const auto* fault = std::get_if<FileFault>(&started))
         return *fault;
-    std::unique_ptr<MakeSession> session(
-        new MakeSession(journal, formula, planned, std::move(clock)));
-    session->batch_ = std::get<qint64>(started);
-    return session;
+    std::unique_ptr<BatchInProgress> current(
+        new BatchInProgress(journal, formula, planned, std::move(clock)));
+    current->batch_ = std::get<qint64>(started);
+    return current;
 }
 
-std::variant<std::unique_ptr<MakeSession>, FileFault>
-MakeSession::resume(Journal& journal, const BatchRecord& record, Clock clock)
+std::variant<std::unique_ptr<BatchInProgress>, FileFault>
+BatchInProgress::resume(Journal& journal, const BatchRecord& record, Clock clock)
 {
     const auto formula = formulaFromJson(record.formula);
     if (const auto* fault = std::get_if<FileFault>(&formula))
@@ -33,18 +34,18 @@ MakeSession::resume(Journal& journal, const BatchRecord& record, Clock clock)
     const ReckonResult planned = reckon(std::get<Formula>(formula));
     if (!std::holds_alternative<Reckoning>(planned))
         return FileFault{FileFault::Code::BadMaterial, QStringLiteral("formula"), {}};
-    std::unique_ptr<MakeSession> session(new MakeSession(
+    std::unique_ptr<BatchInProgress> current(new BatchInProgress(
         journal, std::get<Formula>(formula), std::get<Reckoning>(planned), std::move(clock)));
-    session->batch_ = record.summary.id;
-    session->draft_ = record.summary.draft;
-    session->step_ = std::min(record.summary.step, int(session->plan_.steps.size()));
+    current->batch_ = record.summary.id;
+    current->draft_ = record.summary.draft;
+    current->step_ = std::min(record.summary.step, int(current->plan_.steps.size()));
     for (const WeighingRecord& weighing : record.weighings)
-        session->weighed_.push_back(weighing.weighed);
-    session->reckonNow({});
-    return session;
+        current->weighed_.push_back(weighing.weighed);
+    current->reckonNow({});
+    return current;
 }
 
-std::optional<double> MakeSession::weighedAt(int step) const
+std::optional<double> BatchInProgress::weighedAt(int step) const
 {
     if (step < 0 || step >= int(plan_.steps.size()))
         return std::nullopt;
@@ -55,13 +56,13 @@ std::optional<double> MakeSession::weighedAt(int step) const
     return std::nullopt;
 }
 
-void MakeSession::reckonNow(WeighTarget latest)
+void BatchInProgress::reckonNow(WeighTarget latest)
 {
     now_ = reckonAsWeighed(formula_, planned_, weighed_, latest);
     Q_EMIT changed();
 }
 
-std::optional<FileFault> MakeSession::weigh(double grams)
+std::optional<FileFault> BatchInProgress::weigh(double grams)
 {
     const DayStep& step = plan_.steps[std::size_t(step_)];
     const WeighingRecord record{{step.target, grams},
@@ -76,7 +77,7 @@ std::optional<FileFault> MakeSession::weigh(double grams)
     return std::nullopt;
 }
 
-std::optional<FileFault> MakeSession::goTo(int step)
+std::optional<FileFault> BatchInProgress::goTo(int step)
 {
     const int to = std::clamp(step, 0, int(plan_.steps.size()));
     if (auto fault = journal_.recordStep(batch_, to))
@@ -87,7 +88,7 @@ std::optional<FileFault> MakeSession::goTo(int step)
     return std::nullopt;
 }
 
-std::optional<FileFault> MakeSession::keepDraft(const QString& note)
+std::optional<FileFault> BatchInProgress::keepDraft(const QString& note)
 {
     if (auto fault = journal_.recordDraft(batch_, note))
         return fault;
@@ -95,7 +96,7 @@ std::optional<FileFault> MakeSession::keepDraft(const QString& note)
     return std::nullopt;
 }
 
-std::optional<FileFault> MakeSession::finish(const QString& note)
+std::optional<FileFault> BatchInProgress::finish(const QString& note)
 {
     const auto* bowl = std::get_if<AsWeighed>(&now_);
     const Reckoning& result = bowl ? bowl->reckoning : planned_;
@@ -105,7 +106,7 @@ std::optional<FileFault> MakeSession::finish(const QString& note)
     return journal_.finishBatch(batch_, result, clock_());
 }
 
-std::optional<FileFault> MakeSession::stop()
+std::optional<FileFault> BatchInProgress::stop()
 {
     return journal_.stopBatch(batch_, clock_());
 }

@@ -13,13 +13,13 @@ namespace rhexion {
 
 using Clock = std::function<QDateTime()>;
 
-class MakeSession : public QObject {
+class BatchInProgress : public QObject {
     Q_OBJECT
 public:
     // Begins a batch of the formula, or takes one up again from its record.
-    static std::variant<std::unique_ptr<MakeSession>, FileFault>
+    static std::variant<std::unique_ptr<BatchInProgress>, FileFault>
     begin(Journal& journal, const Formula& formula, const Reckoning& planned, Clock clock);
-    static std::variant<std::unique_ptr<MakeSession>, FileFault>
+    static std::variant<std::unique_ptr<BatchInProgress>, FileFault>
     resume(Journal& journal, const BatchRecord& record, Clock clock);
 
     qint64 batch() const { return batch_; }
@@ -44,7 +44,8 @@ Q_SIGNALS:
     void changed();
 
 private:
-    MakeSession(Journal& journal, const Formula& formula, const Reckoning& planned, Clock clock);
+    BatchInProgress(Journal& journal, const Formula& formula, const Reckoning& planned,
+                    Clock clock);
     void reckonNow(WeighTarget latest);
 
     Journal& journal_;
