@@ -52,7 +52,7 @@ QVariant BatchesModel::data(const QModelIndex& index, int role) const
     case Started:
         return speech_.habits().locale.toString(batch->started.toLocalTime().date(),
                                                 QLocale::ShortFormat);
-    case Name: return batch->name;
+    case Name: return batch->name.isEmpty() ? tr("without a name") : batch->name;
     case State:
         return batch->state == BatchState::Making     ? tr("in the making")
                : batch->state == BatchState::Finished ? tr("made")

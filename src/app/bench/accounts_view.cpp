@@ -114,7 +114,7 @@ void AccountsView::paintBar(QPainter& painter, std::size_t account, std::size_t 
                 Qt::AlignLeft | Qt::AlignVCenter, segment.name);
         }
         // A name is worth writing only if most of it can be read, on a quiet ground of its own.
-        if (room > 34 && text.size() > 4) {
+        if (room > 34 && text.size() > 2) {
             const double textWidth = metrics.horizontalAdvance(text);
             if (!segment.gap) {
                 painter.setPen(Qt::NoPen);
