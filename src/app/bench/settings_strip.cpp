@@ -79,7 +79,7 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     hidden_->setItemText(0, tr("not counted"));
     hidden_->setItemText(1, tr("surely there"));
     hidden_->setItemText(2, tr("typical"));
-    hidden_->setFixedWidth(142);
+    hidden_->setFixedWidth(136);
     hidden_->setToolTip(
         tr("The fat in milk, egg or coconut milk: left out, what is surely there, or "
            "its typical figure."));
@@ -94,11 +94,11 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
         field->setFixedWidth(72);
     liquid_->setFixedWidth(86);
     oils_->setFixedWidth(92);
-    how_->setFixedWidth(132);
+    how_->setFixedWidth(130);
 
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(12, 4, 8, 6);
-    layout->setSpacing(12);
+    layout->setSpacing(9);
     layout->addWidget(labelled(tr("Superfat"), {superfat_}, &superfatName_));
     layout->addWidget(labelled(tr("Potassium lye"), {potassium_}));
     layout->addWidget(labelled(tr("Liquid stated as"), {how_, liquid_}));
@@ -211,7 +211,7 @@ void SettingsStrip::refresh()
 void SettingsStrip::resizeEvent(QResizeEvent* event)
 {
     // In a narrow window it is still under More.
-    hiddenBox_->setVisible(width() >= 690);
+    hiddenBox_->setVisible(width() >= 722);
     QFrame::resizeEvent(event);
 }
 
