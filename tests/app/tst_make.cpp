@@ -6,6 +6,8 @@
 #include <QMessageBox>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QSqlDatabase>
+#include <QSqlQuery>
 #include <QTimer>
 
 using namespace rhexion;
@@ -88,6 +90,34 @@ private Q_SLOTS:
             QVERIFY(weighed && std::abs(*weighed - kept) < 1e-2);
             QCOMPARE(make.batch()->step(), step + 1);
         }
+    }
+
+    // A weight that the journal cannot take stays in the field; the plan's is never put in its
+    // place.
+    void weightThatCannotBeKeptStays()
+    {
+        Shop shop;
+        shop.document().reset(demo(demoNames[2]), {});
+        shop.window->makeBatch();
+        MakePage& make = shop.window->making();
+        goToStep(make, WeighTarget::What::Sodium);
+        const int step = make.batch()->step();
+        {
+            QSqlDatabase db =
+                QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("saboteur"));
+            db.setDatabaseName(shop.dir.filePath(QStringLiteral("journal.sqlite")));
+            QVERIFY(db.open() && QSqlQuery(db).exec(QStringLiteral("DROP TABLE weighing")));
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("saboteur"));
+        QTest::keyClicks(make.weighedField(), QStringLiteral("107"));
+        for (int tries = 0; tries < 2; ++tries)
+            QTest::mouseClick(button(&make, "Weighed, go on"), Qt::LeftButton);
+        QCOMPARE(make.weighedField()->text(), QStringLiteral("107"));
+        QVERIFY(make.weighedField()->isModified());
+        QCOMPARE(make.batch()->step(), step);
+        QVERIFY(!make.batch()->weighedAt(step));
+        QVERIFY(
+            shop.window->banner().text().contains(QLatin1String("journal could not be written")));
     }
 
     void noteBegunIsKept()

@@ -306,7 +306,6 @@ bool MakePage::keepWeighed()
         Q_EMIT noted(tr("Type what the scale shows, as a mass."));
         return false;
     }
-    weighed_->setModified(false);
     return good(current_->weigh(mass->inGrams()));
 }
 
