@@ -13,14 +13,6 @@ namespace {
 
 const QString folder = QStringLiteral(":/demo/");
 
-double plannedGrams(const DayPlan& plan, const WeighTarget& target)
-{
-    for (const DayStep& step : plan.steps)
-        if (step.target == target)
-            return step.plannedGrams;
-    return 0.0;
-}
-
 std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
 {
     auto formula = formulaFromJson(demoFormula(at.text("formula", 200)));
@@ -50,7 +42,7 @@ std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
     for (const DayStep& step : plan.steps) {
         if (step.target.what == WeighTarget::What::None)
             continue;
-        double grams = plannedGrams(plan, step.target);
+        double grams = step.plannedGrams;
         for (const Weighed& w : weighed)
             if (w.target == step.target)
                 grams = w.grams;

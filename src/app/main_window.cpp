@@ -81,13 +81,10 @@ MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>&
     connect(document_, &FormulaDocument::dirtyChanged, this, &MainWindow::retitle);
     connect(document_, &FormulaDocument::pathChanged, this, &MainWindow::retitle);
 
-    Habits habits;
     QSettings settings;
+    Habits habits =
+        habitsWithUnit(settings.value(QStringLiteral("massUnit")).toString()).value_or(Habits{});
     habits.locale = QLocale();
-    const QString unit = settings.value(QStringLiteral("massUnit")).toString();
-    habits.massUnit = unit == QLatin1String("oz")   ? AmountUnit::Ounce
-                      : unit == QLatin1String("lb") ? AmountUnit::Pound
-                                                    : AmountUnit::Gram;
     habits.fahrenheit = settings.value(QStringLiteral("fahrenheit"), false).toBool();
     setHabits(habits);
     goTo(Bench);
@@ -182,10 +179,7 @@ void MainWindow::buildMenu()
             Habits habits = habits_;
             habits.massUnit = to;
             setHabits(habits);
-            QSettings().setValue(QStringLiteral("massUnit"),
-                                 to == AmountUnit::Ounce   ? QStringLiteral("oz")
-                                 : to == AmountUnit::Pound ? QStringLiteral("lb")
-                                                           : QStringLiteral("g"));
+            QSettings().setValue(QStringLiteral("massUnit"), QString::fromLatin1(codeOf(to)));
         });
         action->setCheckable(true);
         action->setData(int(unit));

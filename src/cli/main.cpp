@@ -60,18 +60,6 @@ int badInput(const QString& path, const QString& why)
     return BadInput;
 }
 
-std::optional<Speech> speechFor(const QString& unit)
-{
-    Habits habits;
-    if (unit == QLatin1String("oz"))
-        habits.massUnit = AmountUnit::Ounce;
-    else if (unit == QLatin1String("lb"))
-        habits.massUnit = AmountUnit::Pound;
-    else if (unit != QLatin1String("g"))
-        return std::nullopt;
-    return Speech(habits);
-}
-
 int reckonFile(const QString& path, bool json, const Speech& speech)
 {
     const auto read = readFormulaFile(path);
@@ -163,8 +151,8 @@ int main(int argc, char** argv)
     if (words.isEmpty())
         return usage(tr("say what to do: reckon, sheet or materials."));
     const QString command = words.takeFirst();
-    const auto speech = speechFor(parser.value(unit));
-    if (!speech)
+    const auto habits = habitsWithUnit(parser.value(unit));
+    if (!habits)
         return usage(tr("--unit takes g, oz or lb."));
 
     if (command == QLatin1String("materials"))
@@ -174,7 +162,7 @@ int main(int argc, char** argv)
     if (words.size() != 1)
         return usage(tr("%1 takes one formula file.").arg(command));
     if (command == QLatin1String("reckon"))
-        return reckonFile(words.first(), parser.isSet(json), *speech);
+        return reckonFile(words.first(), parser.isSet(json), Speech(*habits));
     if (!parser.isSet(pdf))
         return usage(tr("sheet needs --pdf OUT."));
     return sheet(words.first(), parser.value(pdf), parser.value(unit));

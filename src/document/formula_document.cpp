@@ -188,9 +188,11 @@ bool EditCommand::mergeWith(const QUndoCommand* other)
 {
     const auto* later = static_cast<const EditCommand*>(other);
     // Only typing runs together; each other change is a step the maker may want to go back to.
-    if (forward_.size() != 1 || later->forward_.size() != 1 ||
-        !std::holds_alternative<SetText>(forward_.front()) ||
-        !touchSameField(forward_.front(), later->forward_.front()))
+    if (forward_.size() != 1 || later->forward_.size() != 1)
+        return false;
+    const auto* mine = std::get_if<SetText>(&forward_.front());
+    const auto* theirs = std::get_if<SetText>(&later->forward_.front());
+    if (!mine || !theirs || mine->field != theirs->field)
         return false;
     forward_ = later->forward_;
     return true;

@@ -24,12 +24,7 @@ int main(int argc, char** argv)
         return 1;
     };
     loadShippedFonts();
-    Habits habits;
-    if (args[3] == QLatin1String("oz"))
-        habits.massUnit = AmountUnit::Ounce;
-    else if (args[3] == QLatin1String("lb"))
-        habits.massUnit = AmountUnit::Pound;
-    const Speech speech(habits);
+    const Speech speech(habitsWithUnit(args[3]).value_or(Habits{}));
     const auto read = readFormulaFile(args[1]);
     if (const auto* fault = std::get_if<FileFault>(&read))
         return fail(args[1], words::fileFault(*fault));

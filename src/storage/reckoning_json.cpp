@@ -76,7 +76,6 @@ const char* codeOf(Rule rule)
                                             "jug-strength",
                                             "superfat-on-oils",
                                             "superfat-true",
-                                            "free-oil",
                                             "neutralisation-water"};
     static_assert(std::size(codes) == static_cast<std::size_t>(Rule::NeutralisationWater) + 1);
     return codeIn(codes, rule);
@@ -114,10 +113,8 @@ const char* codeOf(TermName name)
                                             "free-fatty-acid",
                                             "water-molar-mass",
                                             "usual-ratio",
-                                            "impurity-water",
-                                            "cooked-oil",
-                                            "added-oil"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(TermName::AddedOil) + 1);
+                                            "impurity-water"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(TermName::ImpurityWater) + 1);
     return codeIn(codes, name);
 }
 

@@ -18,6 +18,16 @@ const QString gap = QStringLiteral("\u00A0");
 
 } // namespace
 
+std::optional<Habits> habitsWithUnit(const QString& code)
+{
+    const auto unit = amountUnitFromCode(code.toStdString());
+    if (unit != AmountUnit::Gram && unit != AmountUnit::Ounce && unit != AmountUnit::Pound)
+        return std::nullopt;
+    Habits habits;
+    habits.massUnit = *unit;
+    return habits;
+}
+
 Speech::Speech(Habits habits) : habits_(std::move(habits))
 {
     // A thousands mark reads as a decimal mark somewhere else, so none is written.

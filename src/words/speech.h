@@ -8,6 +8,8 @@
 #include <QLocale>
 #include <QString>
 
+#include <optional>
+
 namespace rhexion {
 
 struct Habits {
@@ -16,6 +18,9 @@ struct Habits {
     QLocale locale = QLocale(QLocale::English, QLocale::UnitedKingdom);
     friend bool operator==(const Habits&, const Habits&) = default;
 };
+
+// Habits with a mass unit by its word in files and settings: g, oz or lb; any other is refused.
+std::optional<Habits> habitsWithUnit(const QString& code);
 
 class Speech {
 public:

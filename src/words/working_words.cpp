@@ -75,7 +75,6 @@ QString pattern(Rule rule, std::span<const Term> t)
     case Rule::JugStrength: return QStringLiteral("%1 \u00F7 (%1 + %2)");
     case Rule::SuperfatOnOils: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 %3");
     case Rule::SuperfatTrue: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 (%3 + %4)");
-    case Rule::FreeOil: return QStringLiteral("%1 \u00D7 %2 + %3");
     case Rule::NeutralisationWater: return QStringLiteral("(%1 + %2) \u00D7 %3");
     case Rule::FixedWater:
     case Rule::BatterMass: return {};
@@ -124,7 +123,6 @@ QString title(Rule rule)
     case Rule::JugStrength: return tr("Jug strength");
     case Rule::SuperfatOnOils: return tr("Superfat on the oils alone");
     case Rule::SuperfatTrue: return tr("True superfat, on all fat");
-    case Rule::FreeOil: return tr("Oil left free");
     case Rule::NeutralisationWater:
         return tr("Water formed as acids are neutralised, outside the account");
     }

@@ -6,6 +6,7 @@
 #include <QPainterPath>
 #include <QPalette>
 #include <QPixmap>
+#include <QPixmapCache>
 #include <QStyleFactory>
 #include <QSvgRenderer>
 
@@ -283,6 +284,15 @@ void Theme::fill(QPainter& painter, const QRectF& rect, Matter matter, int index
 
 QPixmap Theme::pixmap(const QString& name, const QColor& colour, int size)
 {
+    // Delegates ask for the same few at every painting.
+    const double scale = qApp->devicePixelRatio();
+    const QString key = QStringLiteral("rhexion-%1-%2-%3-%4")
+                            .arg(name, colour.name(QColor::HexArgb))
+                            .arg(size)
+                            .arg(scale);
+    QPixmap pixmap;
+    if (QPixmapCache::find(key, &pixmap))
+        return pixmap;
     QFile file(QStringLiteral(":/icons/%1.svg").arg(name));
     if (!file.open(QIODevice::ReadOnly))
         return {};
@@ -290,12 +300,13 @@ QPixmap Theme::pixmap(const QString& name, const QColor& colour, int size)
     svg.replace("currentColor",
                 colour.alpha() == 0 ? QByteArray("none") : colour.name().toLatin1());
     QSvgRenderer renderer(svg);
-    const double scale = qApp->devicePixelRatio();
-    QPixmap pixmap(QSize(size, size) * scale);
+    pixmap = QPixmap(QSize(size, size) * scale);
     pixmap.setDevicePixelRatio(scale);
     pixmap.fill(Qt::transparent);
     QPainter painter(&pixmap);
     renderer.render(&painter, QRectF(0, 0, size, size));
+    painter.end();
+    QPixmapCache::insert(key, pixmap);
     return pixmap;
 }
 

@@ -95,44 +95,11 @@ private:
     }
 };
 
-int fieldOf(const Edit& edit)
-{
-    if (const auto* lye = std::get_if<SetLye>(&edit))
-        return static_cast<int>(lye->field);
-    if (const auto* liquid = std::get_if<SetLiquid>(&edit))
-        return static_cast<int>(liquid->field);
-    if (const auto* text = std::get_if<SetText>(&edit))
-        return static_cast<int>(text->field);
-    return 0;
-}
-
 } // namespace
 
 std::optional<Edit> apply(Formula& formula, const Edit& edit)
 {
     return std::visit(Apply{formula}, edit);
-}
-
-LineId lineOf(const Edit& edit)
-{
-    return std::visit(
-        [](const auto& e) -> LineId {
-            if constexpr (requires { e.line.id; })
-                return e.line.id;
-            else if constexpr (requires { e.line; })
-                return e.line;
-            else
-                return 0;
-        },
-        edit);
-}
-
-bool touchSameField(const Edit& a, const Edit& b)
-{
-    const bool settles = !std::holds_alternative<AddLine>(a) &&
-                         !std::holds_alternative<RemoveLine>(a) &&
-                         !std::holds_alternative<MoveLine>(a);
-    return settles && a.index() == b.index() && lineOf(a) == lineOf(b) && fieldOf(a) == fieldOf(b);
 }
 
 } // namespace rhexion

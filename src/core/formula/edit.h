@@ -31,7 +31,7 @@ struct SetAllWater {
     LineId line;
     bool allWater;
 };
-// Settings are set whole; field says which one the maker touched, so that undo can merge typing.
+// Settings are set whole; field says which one the maker touched.
 enum class SettingField {
     Superfat,
     PotassiumShare,
@@ -69,12 +69,5 @@ using Edit = std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, S
 // Applies the edit and returns the one that takes it back. An edit that names a line that is not
 // there, or an id that is, changes nothing and returns nothing.
 std::optional<Edit> apply(Formula& formula, const Edit& edit);
-
-// Whether two edits touch the same field of the same thing, so that the later may swallow the
-// earlier in the undo history.
-bool touchSameField(const Edit& a, const Edit& b);
-
-// The line an edit is about; 0 when it is about the whole formula.
-LineId lineOf(const Edit& edit);
 
 } // namespace rhexion

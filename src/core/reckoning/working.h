@@ -47,7 +47,6 @@ enum class Rule : std::uint8_t {
     JugStrength,        // pure / (pure + water in the jug)
     SuperfatOnOils,     // 1 - (n - acids) / oils
     SuperfatTrue,       // 1 - (n - acids) / (oils + hidden fat, typical)
-    FreeOil,            // superfat * cooked oil + added oil
     NeutralisationWater // (acid + free fatty acid) * 18.015
 };
 
@@ -82,9 +81,7 @@ enum class TermName : std::uint8_t {
     FreeFattyAcid,
     WaterMolarMass,
     UsualRatio,
-    ImpurityWater,
-    CookedOil,
-    AddedOil
+    ImpurityWater
 };
 
 enum class Unit : std::uint8_t {
