@@ -1,14 +1,17 @@
 #!/usr/bin/python3
 """Writes data/catalogue.json: food figures are taken from the open tables in a reference folder
-(USDA SR24 and IFCT 2017), everything else is written here with its source.
+(USDA SR24 and IFCT 2017), everything else stands in data/catalogue/*.py with its source.
 Usage: data/make_catalogue.py REFERENCE_FOLDER"""
 import csv
 import json
 import pathlib
 import sys
 
-REFERENCE = pathlib.Path(sys.argv[1])
 HERE = pathlib.Path(__file__).parent
+sys.path.insert(0, str(HERE))
+from catalogue import chemicals, fats, kitchen  # noqa: E402
+
+REFERENCE = pathlib.Path(sys.argv[1])
 
 
 def table(name, key):
@@ -26,21 +29,29 @@ def source(key, text, memory=False):
     return key
 
 
-CODEX_OIL = source("cxs210", "Codex standard for named vegetable oils, CXS 210, SV and iodine value ranges", True)
-CODEX_OLIVE = source("cxs33", "Codex standard for olive oils and olive pomace oils, CXS 33", True)
-CODEX_ANIMAL = source("cxs211", "Codex standard for named animal fats, CXS 211", True)
-CODEX_SHEA = source("cxs325", "Codex standard for unrefined shea butter, CXS 325", True)
-CODEX_MILKFAT = source("milk-fat", "Handbook range for milk fat (cow 218 to 235; goat and sheep alike)", True)
-EP = source("ph-eur", "European Pharmacopoeia monograph range", True)
-HANDBOOK = source("handbook", "Oils and fats handbook range", True)
-STOICH = source("stoichiometry", "Stoichiometry from atomic weights, Blue Obelisk Data Repository 10")
-GRADE = source("grade", "Usual certificate of the trade grade: common practice, no source", True)
-SPREAD = "; spread of "
+source("cxs210", "Codex standard for named vegetable oils, CXS 210, SV and iodine value ranges", True)
+source("cxs33", "Codex standard for olive oils and olive pomace oils, CXS 33", True)
+source("cxs211", "Codex standard for named animal fats, CXS 211", True)
+source("cxs325", "Codex standard for unrefined shea butter, CXS 325", True)
+source("milk-fat", "Handbook range for milk fat (cow 218 to 235; goat and sheep alike)", True)
+source("ph-eur", "European Pharmacopoeia monograph range", True)
+source("handbook", "Oils and fats handbook range", True)
+source("stoichiometry", "Stoichiometry from atomic weights, Blue Obelisk Data Repository 10")
+source("grade", "Usual certificate of the trade grade: common practice, no source", True)
+PROFILE = source("fatty-acids", "Usual fatty acids of the fat, handbook; spread of a tenth and half a per cent: common practice, no source", True)
 FAT = source("fat-itself", "An oil is all fat: by definition")
 DEFINITION = source("definition", "By definition")
 ACIDITY = source("titratable-milk", "Usual titratable acidity of the fresh product, as lactic acid", True)
+SOUR = source("titratable-usual", "Usual titratable acidity of the product", True)
 PH = source("food-ph", "Usual pH of the food", True)
+FRUIT_ACID = source("fruit-acid", "Usual acids of the fruit, food tables", True)
+COMPOSITION = source("composition", "Usual composition of the product, food tables and labels", True)
 HONEY_ACID = source("honey-acid", "Codex standard for honey, CXS 12, free acidity up to 50 mmol/kg; usual 10 to 40", True)
+USE = source("usual-use", "Usual use: common practice, no source", True)
+SPOON = source("egg-size", "Usual weight without shell, medium egg: common practice, no source", True)
+UNKNOWN = source("acidity-unknown", "Not known: titrate it, or treat it as 0 to the most such a food has", True)
+
+MATERIALS = []
 
 
 def fig(low, typical, high, src):
@@ -51,7 +62,22 @@ def around(value, spread, src):
     return fig(value * (1 - spread), value, min(1.0, value * (1 + spread)), src)
 
 
-MATERIALS = []
+def shares(table_of, src):
+    """{name: (low, typical, high) in %} as fractions."""
+    return {k: fig(v[0] / 100, v[1] / 100, v[2] / 100, src) for k, v in table_of.items()}
+
+
+def middle(low_high, src, scale=1.0):
+    low, high = low_high
+    return fig(low * scale, (low + high) / 2 * scale, high * scale, src)
+
+
+def behaviours(text):
+    out = []
+    for word in text.split():
+        what, _, above = word.partition("@")
+        out.append({"what": what, "above": float(above) / 100} if above else {"what": what})
+    return out
 
 
 def add(ident, name, kind, parts=None, **more):
@@ -59,53 +85,61 @@ def add(ident, name, kind, parts=None, **more):
                       **{k: v for k, v in more.items() if v}})
 
 
-def fat(ident, name, sv, iodine, src, also=(), note="", kind="fat"):
-    add(ident, name, kind, {"fat": fig(1, 1, 1, FAT)}, sv=fig(sv[0], (sv[0] + sv[1]) / 2, sv[1], src),
-        iodine=fig(iodine[0], (iodine[0] + iodine[1]) / 2, iodine[1], src), alsoCalled=list(also), note=note)
+def profile(text):
+    words = text.split()
+    pairs = {words[i]: float(words[i + 1]) for i in range(0, len(words), 2)}
+    total = sum(pairs.values())
+    assert 90 <= total <= 104, (text, total)
+    if total < 97:  # the rest is not told
+        total = 100
+    return {k: fig(max(0, v / total - .1 * v / total - .005), v / total, min(1, v / total * 1.1 + .005), PROFILE)
+            for k, v in pairs.items()}
 
 
-fat("coconut-oil", "Coconut oil", (248, 265), (6.3, 10.6), CODEX_OIL, ["coconut butter", "copra oil"],
-    "Hard bar, quick lather; much of it wants a higher superfat.")
-fat("palm-oil", "Palm oil", (190, 209), (50, 55), CODEX_OIL, note="Firms the bar and holds the lather.")
-fat("palm-kernel-oil", "Palm kernel oil", (230, 254), (14.1, 21), CODEX_OIL, note="Close to coconut oil in use.")
-fat("olive-oil", "Olive oil", (184, 196), (75, 94), CODEX_OLIVE, ["olive"], "Mild and slow to trace; nearly all olive wants a long cure.")
-fat("sunflower-oil", "Sunflower oil", (188, 194), (118, 141), CODEX_OIL, note="Soft; much of it can spot and go rancid.")
-fat("sesame-oil", "Sesame oil", (186, 195), (104, 120), CODEX_OIL, ["gingelly oil"])
-fat("groundnut-oil", "Groundnut oil", (187, 196), (77, 107), CODEX_OIL, ["peanut oil"], "An allergen: name it on the label.")
-fat("rapeseed-oil", "Rapeseed oil, low erucic", (182, 193), (105, 126), CODEX_OIL, ["canola"])
-fat("rice-bran-oil", "Rice bran oil", (180, 199), (90, 115), CODEX_OIL)
-fat("shea-butter", "Shea butter", (160, 190), (30, 75), CODEX_SHEA, ["shea", "karite"], "Much stays unsaponified.")
-fat("cocoa-butter", "Cocoa butter", (188, 198), (33, 42), HANDBOOK, note="Hard; scents of chocolate unless deodorised.")
-fat("castor-oil", "Castor oil", (176, 187), (82, 90), EP, note="Feeds the lather; above a tenth the bar turns sticky.")
-fat("tallow", "Tallow", (190, 202), (36, 53), CODEX_ANIMAL, ["beef fat", "beef dripping"])
-fat("lard", "Lard", (192, 203), (45, 70), CODEX_ANIMAL, ["pork fat"])
-add("stearic-acid", "Stearic acid, triple pressed", "fatty-acid", {"fat": fig(1, 1, 1, FAT)},
-    acidValue=fig(194, 205, 212, EP), alsoCalled=["stearine"],
-    note="A free fatty acid: traces at once when it meets lye.")
+for ident, name, sv, iodine, src, unsap, melt, density, acids, acts, use, also, *note in fats.TRIGLYCERIDES:
+    add(ident, name, "fat", {"fat": fig(1, 1, 1, FAT)}, sv=middle(sv, src), iodine=middle(iodine, src),
+        unsaponifiable=middle(unsap, src, .01), melting=middle(melt, "handbook"), density=middle(density, "handbook"),
+        fattyAcids=profile(acids), behaviours=behaviours(acts), usualUse=middle(use, USE, .01), alsoCalled=also,
+        note="".join(note))
+for ident, name, sv, iodine, src, unsap, melt, density, use, acts, also, *note in fats.WAXES:
+    add(ident, name, "wax", {"fat": fig(1, 1, 1, FAT)}, sv=fig(*sv, src), iodine=middle(iodine, src),
+        unsaponifiable=middle(unsap, "handbook", .01), melting=middle(melt, "handbook"), density=middle(density, "handbook"),
+        behaviours=behaviours(acts), usualUse=middle(use, USE, .01), alsoCalled=also, note="".join(note))
+for ident, name, av, iodine, src, melt, acids, acts, use, also, note in fats.FATTY_ACIDS:
+    # Keeps the typical acid value that formulas of version 1 were reckoned with.
+    value = fig(194, 205, 212, src) if ident == "stearic-acid" else middle(av, src)
+    add(ident, name, "fatty-acid", {"fat": fig(1, 1, 1, FAT)}, acidValue=value, iodine=middle(iodine, src),
+        melting=middle(melt, "handbook"), fattyAcids=profile(acids), behaviours=behaviours(acts),
+        usualUse=middle(use, USE, .01), alsoCalled=also, note=note)
 
-add("sodium-hydroxide", "Sodium hydroxide", "sodium-hydroxide",
-    {"sodium-hydroxide": fig(.97, .99, 1, GRADE), "water": fig(0, .01, .03, GRADE)},
-    alsoCalled=["NaOH", "caustic soda", "lye"], note="Read the purity off your own drum.")
-add("potassium-hydroxide-90", "Potassium hydroxide, 90 %", "potassium-hydroxide",
-    {"potassium-hydroxide": fig(.88, .9, .92, GRADE), "water": fig(.08, .1, .12, GRADE)},
-    alsoCalled=["KOH", "caustic potash", "potash lye"], note="Read the purity off your own drum: 85, 90 and 95 % are all sold.")
-
-MONO = 192.123 / (192.123 + 18.015)
-add("citric-acid-monohydrate", "Citric acid monohydrate", "acid",
-    {"water": fig(1 - MONO, 1 - MONO, 1 - MONO, STOICH)}, acids={"citric": fig(MONO, MONO, MONO, STOICH)},
-    note="One part in twelve is crystal water; the jar says monohydrate.")
-add("citric-acid-anhydrous", "Citric acid anhydrous", "acid", acids={"citric": fig(.995, 1, 1, GRADE)},
-    note="Takes a tenth more lye than the monohydrate, weight for weight.")
-add("lactic-acid-80", "Lactic acid, 80 %", "acid", {"water": fig(.18, .2, .22, GRADE)},
-    acids={"lactic": fig(.78, .8, .82, GRADE)}, note="Sold at 80 and 88 %: read the bottle.")
-add("vinegar-5", "Vinegar, 5 % acetic acid", "acid", {"water": fig(.94, .945, .95, GRADE)},
-    acids={"acetic": fig(.048, .05, .053, GRADE)}, alsoCalled=["white vinegar"],
-    note="Fumes where it meets lye; add the lye slowly.")
+for ident, name, kind, pure, water, carbonate, also, note in chemicals.HYDROXIDES:
+    parts = shares({kind: pure, "water": water}, "grade")
+    if carbonate[2]:
+        parts["carbonate"] = fig(*(c / 100 for c in carbonate), "grade")
+    add(ident, name, kind, parts, behaviours=behaviours("not-in-aluminium not-for-children" if "lye" not in ident else "not-in-aluminium"),
+        alsoCalled=also, note=note)
+for ident, name, acids, water, others, acts, use, also, note, src in chemicals.ACIDS:
+    parts = shares(others, src)
+    if water:
+        parts["water"] = fig(*(w / 100 for w in water), src)
+    add(ident, name, "acid", parts, acids=shares(acids, src), behaviours=behaviours(acts),
+        usualUse=middle(use, USE, .01) if use[1] else None, alsoCalled=also, note=note)
+for ident, name, parts, acts, use, also, note in chemicals.SALTS:
+    add(ident, name, "salt", shares(parts, "grade"), behaviours=behaviours(acts), usualUse=middle(use, USE, .01), alsoCalled=also, note=note)
+for ident, name, kind, parts, acts, use, also, note in chemicals.POWDERS:
+    more = {}
+    if "fat" in parts:
+        more["sv"] = fig(180, 190, 200, "handbook")
+    add(ident, name, kind, shares(parts, "grade" if parts.get("inert", (0,))[0] < 100 else DEFINITION), behaviours=behaviours(acts),
+        usualUse=middle(use, USE, .01), alsoCalled=also, note=note, **more)
+for ident, name, acts, use, density, also, note in chemicals.SCENTS:
+    add(ident, name, "scent", {}, density=middle(density, "handbook"), behaviours=behaviours(acts),
+        usualUse=middle(use, USE, .01), alsoCalled=also, note=note)
 
 
 def usda(number, spread):
     row = USDA[number]
-    src = source("sr24-" + number, f"USDA SR24 {number} {row['name']}{SPREAD}{round(spread * 100)} %: common practice, no source")
+    src = source("sr24-" + number, f"USDA SR24 {number} {row['name']}; spread of {round(spread * 100)} %: common practice, no source")
 
     def g(column):
         return float(row[column] or 0) / 100
@@ -114,6 +148,8 @@ def usda(number, spread):
     # Where sugars were measured apart they can exceed carbohydrate by difference; the lower fits the sum.
     carbohydrate = g("carbohydrate_g")
     sugars = min(g("sugars_g"), carbohydrate) if row["sugars_g"] else carbohydrate * (row["food_group"] == "milk")
+    if row["flag"] == "sugars_understated":
+        sugars = carbohydrate
     water = g("water_g")
     # Wet foods vary with their dry matter, dry ones with their water.
     doubt = min(water, 1 - water) * spread
@@ -125,77 +161,136 @@ def usda(number, spread):
     return parts, sugars, src
 
 
-def milk(ident, name, number, acidity, sv, spread=.15, also=(), note="", sv_src=CODEX_MILKFAT, acid_src=ACIDITY):
-    parts, sugars, src = usda(number, spread)
-    if sugars:
-        parts["reducing-sugar"] = around(sugars, spread, src)
-    add(ident, name, "milk", parts, sv=fig(*sv, sv_src), titratable=fig(*acidity, acid_src),
-        alsoCalled=list(also), note=note)
-
-
-COCO_ACID = source("coconut-milk-acid", "Titratable acidity not known well: treat as 0 to 2", True)
-milk("cow-milk", "Cow's milk, whole", "01211", (1.4, 1.7, 2.0), (218, 227, 235), also=["milk"], note="Freeze it before it meets lye, or it scorches.")
-milk("goat-milk", "Goat's milk", "01106", (1.2, 1.6, 1.9), (222, 230, 242), note="Freeze it before it meets lye, or it scorches.")
-milk("sheep-milk", "Sheep's milk", "01109", (2.0, 2.4, 2.8), (222, 232, 242), note="Rich: its fat counts.")
-milk("buttermilk", "Buttermilk, cultured", "01088", (8, 9.5, 11), (218, 227, 235), note="Sour: its lactic acid takes lye.")
-milk("yogurt", "Yogurt, plain, whole milk", "01116", (9, 11, 14), (218, 227, 235), also=["yoghurt"], note="Sour: its lactic acid takes lye.")
-milk("coconut-milk", "Coconut milk, canned", "12118", (0, .5, 2), (248, 256.5, 265), spread=.25, sv_src=CODEX_OIL,
-     acid_src=COCO_ACID, note="Tins vary widely in fat; shake first.")
-
-
-def produce(ident, name, number, acids, ph, reducing, spread=.15, also=(), note="", hidden_sv=None):
-    parts, sugars, src = usda(number, spread)
-    if not hidden_sv:
-        parts.pop("fat", None)  # a few tenths of a per cent of unsaponifiable leaf wax and lipids
-    if sugars:
+def sugar_parts(parts, sugars, reducing, spread, src):
+    if sugars * reducing:
         parts["reducing-sugar"] = around(sugars * reducing, spread, src)
+    if sugars * (1 - reducing):
         parts["other-sugar"] = around(sugars * (1 - reducing), spread, src)
-    add(ident, name, "produce", parts, acids=acids, ph=fig(*ph, PH), alsoCalled=list(also), note=note)
+
+
+MILK_ACTS = behaviours("browns heats foams allergen")
+for ident, name, number, acidity, sv, also, note in kitchen.MILKS:
+    parts, sugars, src = usda(number, .15)
+    sugar_parts(parts, sugars, 0 if ident == "condensed-milk" else 1, .15, src)
+    if ident == "condensed-milk":  # 10 to 12 % lactose, the rest added sugar
+        parts["reducing-sugar"] = fig(.09, .11, .13, COMPOSITION)
+        parts["other-sugar"] = around(sugars - .11, .1, src)
+    add(ident, name, "milk", parts, sv=fig(*sv, "milk-fat"), titratable=fig(*acidity, ACIDITY),
+        behaviours=MILK_ACTS, usualUse=middle((5, 38), USE, .01), alsoCalled=also, note=note)
+for ident, name, parts, acidity, sv, also, note in kitchen.OTHER_MILKS:
+    plant = ident in ("almond-milk", "oat-milk")
+    add(ident, name, "milk", shares(parts, COMPOSITION), sv=fig(*sv, "handbook" if plant else "milk-fat"),
+        titratable=fig(*acidity, UNKNOWN if plant else ACIDITY), behaviours=behaviours("foams") if plant else MILK_ACTS,
+        usualUse=middle((5, 38), USE, .01), alsoCalled=also, note=note)
+for ident, name, number, acidity, sv, also, note in kitchen.PLANT_MILKS:
+    spread = .25 if "coconut" in ident else .15
+    parts, sugars, src = usda(number, spread)
+    sugar_parts(parts, sugars, 1 if "coconut" in ident else .5, spread, src)
+    acid = source("coconut-milk-acid", "Titratable acidity not known well: treat as 0 to 2", True) if "coconut" in ident else SOUR
+    add(ident, name, "milk", parts, sv=fig(*sv, "cxs210" if "coconut" in ident else "handbook"), titratable=fig(*acidity, acid),
+        behaviours=behaviours("browns heats foams"), usualUse=middle((5, 38), USE, .01), alsoCalled=also, note=note)
+PIECES = {"egg-whole": ("egg", 50), "egg-yolk": ("yolk", 17), "egg-white": ("white", 33), "duck-egg": ("egg", 62)}
+for ident, name, number, note in kitchen.EGGS:
+    parts, sugars, src = usda(number, .1)
+    sugar_parts(parts, sugars, 1, .2, src)
+    piece = PIECES.get(ident)
+    add(ident, name, "egg", parts, sv=fig(190, 194, 198, "handbook"), titratable=fig(0, 0, 1, UNKNOWN),
+        behaviours=behaviours("heats allergen"), usualUse=middle((2, 10), USE, .01),
+        measures=[{"name": piece[0], "grams": piece[1], "source": SPOON}] if piece else None, note=note)
 
 
 def ifct(code, names):
     row = IFCT[code]
     src = source("ifct-" + code, f"IFCT 2017 {code} {row['name']}; spread of 40 %: common practice, no source")
-    out = {}
-    for acid, column in names.items():
-        if row[column]:
-            out[acid] = around(float(row[column]) / 100, .4, src)
-    return out
+    column = {"oxalic": "oxalic_soluble_g"}
+    return {acid: around(float(row[column.get(acid, acid + "_g")]) / 100, .4, src) for acid in names
+            if row[column.get(acid, acid + "_g")]}
 
 
-QUINCE_ACID = source("quince-acid", "Malic acid of quince, usual range of tables", True)
-FRUIT = {"citric": "citric_g", "malic": "malic_g"}
-produce("pear-puree", "Pear puree", "09252", ifct("E051", FRUIT), (3.5, 4.0, 4.6), .75, note="Mostly water; strain it well.")
-produce("quince-puree", "Quince puree, undiluted", "09296", {"malic": fig(.006, .009, .013, QUINCE_ACID)}, (3.1, 3.4, 3.8), .8,
-        also=["quince"], note="Weigh in any water it was cooked with.")
-produce("beetroot-puree", "Beetroot puree, cooked", "11081",
-        ifct("F001", {"citric": "citric_g", "oxalic": "oxalic_soluble_g"}), (5.3, 5.8, 6.6), .1, also=["beet puree"],
-        note="Its red turns brown in lye.")
-produce("apple-juice", "Apple juice", "09016", ifct("E001", FRUIT), (3.3, 3.6, 4.0), .8, also=["cider, sweet"])
-produce("cucumber-puree", "Cucumber puree", "11205", ifct("D043", FRUIT), (5.1, 5.5, 6.0), .95)
+for ident, name, number, code, acids, ph, reducing, also, note in kitchen.PRODUCE:
+    parts, sugars, src = usda(number, .15)
+    sv = None
+    if ident == "avocado-puree":
+        sv = fig(177, 188, 198, "handbook")
+    else:
+        parts.pop("fat", None)  # a few tenths of a per cent of unsaponifiable leaf wax and lipids
+    sugar_parts(parts, sugars, reducing, .15, src)
+    what = ifct(code, acids) if code else shares(acids, FRUIT_ACID)
+    # Carbohydrate by difference holds the acids too, so sugars give way to them.
+    over = sum(f["typical"] for f in [*parts.values(), *what.values()]) - 1
+    if over > 0:
+        sugars -= over
+        sugar_parts(parts, sugars, reducing, .15, src)
+    sour = sum(f["typical"] for f in what.values()) > .008
+    add(ident, name, "produce", parts, sv=sv, acids=what, ph=fig(*ph, PH),
+        behaviours=behaviours("browns heats" + (" not-in-aluminium" if sour else "")), usualUse=middle((3, 30), USE, .01), alsoCalled=also, note=note)
+for ident, name, kind, parts, acidity, also, note in kitchen.GELS:
+    src = source("gel-acidity", "Acidity of the plain product: not known well, treat it as the range given", True)
+    add(ident, name, kind, shares(parts, COMPOSITION), titratable=fig(*acidity, src), usualUse=middle((5, 38), USE, .01), alsoCalled=also, note=note)
+for ident, name, number, acidity, also, note in kitchen.DRINKS:
+    parts, sugars, src = usda(number, .15)
+    parts.pop("fat", None)
+    sugar_parts(parts, sugars, .9, .3, src)
+    acts = "foams heats" if "beer" in ident or "wine" in ident else ""
+    add(ident, name, "liquid", parts, titratable=fig(*acidity, SOUR), behaviours=behaviours("browns " + acts),
+        usualUse=middle((20, 38), USE, .01), alsoCalled=also, note=note)
 
+SUGAR_ACTS = behaviours("heats needs-solvent-water")
 parts, sugars, src = usda("19296", .04)
 parts["reducing-sugar"] = around(sugars * .93, .05, src)
 parts["other-sugar"] = around(sugars * .05, .5, src)
-add("honey", "Honey", "sugar", parts, titratable=fig(1, 2.5, 5, HONEY_ACID), note="Heats the batter and browns; add it thinned with a little water.")
-parts, sugars, src = usda("19335", .1)
-add("sugar", "Sugar, white", "sugar", {"other-sugar": fig(.99, .998, 1, src)}, note="Dissolve it in the liquid first.")
-parts, sugars, src = usda("02047", .1)
-add("salt", "Salt, fine", "salt", {"sodium-chloride": fig(.97, .998, 1, src), "water": fig(0, .002, .01, src)},
-    note="Hardens the bar; does not take lye.")
-add("water", "Water", "liquid", {"water": fig(1, 1, 1, DEFINITION)}, alsoCalled=["distilled water"])
-parts, sugars, src = usda("20038", .1)
-parts.pop("fat", None)
-add("oat-flakes", "Oat flakes", "solid", parts, alsoCalled=["rolled oats", "oatmeal"], note="Scratchy when coarse.")
-add("pumice", "Pumice powder, fine", "solid", {"inert": fig(1, 1, 1, DEFINITION)}, note="Scratchy: not for faces.")
+HONEY_MEASURES = [{"name": "tsp", "grams": 7, "source": src}, {"name": "tbsp", "grams": 21, "source": src}]
+add("honey", "Honey", "sugar", parts, titratable=fig(1, 2.5, 5, HONEY_ACID), behaviours=behaviours("heats browns speeds-trace"),
+    usualUse=middle((.5, 3), USE, .01), measures=HONEY_MEASURES, density=middle((1.39, 1.45), "handbook"),
+    note="Heats the batter and browns; add it thinned with a little water.")
+dark = dict(parts)
+add("honey-dark", "Honey, dark (forest, heather, buckwheat)", "sugar", dark, titratable=fig(2, 3.5, 5, HONEY_ACID),
+    behaviours=behaviours("heats browns speeds-trace"), usualUse=middle((.5, 3), USE, .01), measures=HONEY_MEASURES,
+    density=middle((1.39, 1.45), "handbook"), note="Browns more than pale honey.")
+for ident, name, number, reducing, acidity, also, note in kitchen.SUGARS:
+    parts, sugars, src = usda(number, .1)
+    if ident == "sugar":
+        parts = {"other-sugar": fig(.99, .998, 1, src)}
+    elif ident == "fructose":
+        parts = {"reducing-sugar": fig(.99, .997, 1, src)}
+    else:
+        parts.pop("fat", None)
+        sugar_parts(parts, sugars, reducing, .05, src)
+    add(ident, name, "sugar", parts, titratable=fig(*acidity, SOUR) if acidity else None,
+        behaviours=SUGAR_ACTS + (behaviours("browns") if reducing > .1 else []), usualUse=middle((.5, 3), USE, .01), alsoCalled=also, note=note)
+for ident, name, parts, also, note, src in kitchen.OTHER_SUGARS:
+    syrup = "syrup" in ident
+    add(ident, name, "sugar", shares(parts, src), titratable=fig(0, .5, 2, SOUR) if syrup else None,
+        behaviours=behaviours("heats browns" if "brown" in note.lower() and "not" not in note else ""), usualUse=middle((.5, 5), USE, .01),
+        alsoCalled=also, note=note)
+add("water", "Water", "liquid", {"water": fig(1, 1, 1, DEFINITION)}, alsoCalled=["distilled water"],
+    density=fig(.9982, .9982, .9982, source("crc-water", "CRC Handbook, density of water at 20 C")))
+for ident, name, number, acts, use, also, note, sv in kitchen.GRAINS:
+    parts, sugars, src = usda(number, .1)
+    if not sv:
+        parts.pop("fat", None)
+    sugar_parts(parts, sugars, .5, .2, src)
+    kind = "colour" if ident in ("cinnamon-powder", "paprika-powder", "cocoa-powder") else "solid"
+    add(ident, name, kind, parts, sv=fig(*sv, "handbook") if sv else None, behaviours=behaviours(acts),
+        usualUse=middle(use, USE, .01), alsoCalled=also, note=note)
+
+
+def figures(m):
+    yield from m["parts"].values()
+    yield from m.get("acids", {}).values()
+    yield from m.get("fattyAcids", {}).values()
+    yield from (v for v in m.values() if isinstance(v, dict) and "source" in v)
+
 
 for material in MATERIALS:
     total = sum(f["typical"] for f in [*material["parts"].values(), *material.get("acids", {}).values()])
     assert total <= 1.001, (material["id"], total)
-used = {f["source"] for m in MATERIALS for f in
-        [*m["parts"].values(), *m.get("acids", {}).values(), *(v for v in m.values() if isinstance(v, dict) and "source" in v)]}
+    for f in figures(material):
+        assert f["low"] <= f["typical"] <= f["high"], (material["id"], f)
+assert len({m["id"] for m in MATERIALS}) == len(MATERIALS)
+used = {f["source"] for m in MATERIALS for f in figures(m)} | {x["source"] for m in MATERIALS for x in m.get("measures", [])}
 with open(HERE / "catalogue.json", "w", encoding="utf-8") as out:
-    json.dump({"format": "rhexion-catalogue", "version": 1,
+    json.dump({"format": "rhexion-catalogue", "version": 2,
                "sources": [s for k, s in SOURCES.items() if k in used], "materials": MATERIALS},
               out, indent=1, ensure_ascii=False)
     out.write("\n")

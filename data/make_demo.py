@@ -15,6 +15,9 @@ def figures(value):
             yield value["source"]
         for inner in value.values():
             yield from figures(inner)
+    elif isinstance(value, list):
+        for inner in value:
+            yield from figures(inner)
 
 
 def write(name, title, lines, lye, liquid, notes):
@@ -29,7 +32,7 @@ def write(name, title, lines, lye, liquid, notes):
     used += [lye["sodium"], lye["potassium"]]
     used = list(dict.fromkeys(used))
     sources = list(dict.fromkeys(s for m in used for s in figures(MATERIALS[m])))
-    document = {"format": "rhexion-formula", "version": 1, "name": title, "maker": "The Lean-to",
+    document = {"format": "rhexion-formula", "version": 2, "name": title, "maker": "The Lean-to",
                 "notes": notes, "lines": out, "lye": lye, "liquid": liquid,
                 "materials": [MATERIALS[m] for m in used], "sources": [SOURCES[s] for s in sources]}
     text = json.dumps(document, indent=1, ensure_ascii=False) + "\n"

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "storage/journal.h"
+#include "storage/shelf.h"
 
 #include <QString>
 
@@ -12,5 +13,7 @@ QStringList demoFormulas();
 QByteArray demoFormula(const QString& name);
 // Puts the demo's past batches into an empty journal; their figures are reckoned, not written down.
 std::optional<FileFault> fillDemoJournal(Journal& journal);
+// The demo workshop's own material and jars, if the shelf is still empty.
+std::optional<FileFault> fillDemoShelf(Shelf& shelf);
 
 } // namespace rhexion

@@ -70,7 +70,7 @@ void FileActions::newFormula()
 {
     if (!mayLeave())
         return;
-    document_.reset(freshFormula(), {});
+    document_.reset(fresh_(), {});
     Q_EMIT opened();
 }
 

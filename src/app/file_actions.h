@@ -8,6 +8,10 @@
 class QMenu;
 class QWidget;
 
+#include "document/formula_document.h"
+
+#include <functional>
+
 namespace rhexion {
 
 class FormulaDocument;
@@ -17,6 +21,8 @@ class FileActions : public QObject {
 public:
     FileActions(FormulaDocument& document, QWidget& window);
 
+    // What a new formula begins as; set once the shelf is known.
+    void setFresh(std::function<Formula()> fresh) { fresh_ = std::move(fresh); }
     void addTo(QMenu& menu);
     bool openPath(const QString& path);
     // Asks about unsaved changes; true when it is fine to go on.
@@ -38,6 +44,7 @@ private:
     void fillRecent(QMenu& menu);
 
     FormulaDocument& document_;
+    std::function<Formula()> fresh_ = freshFormula;
     QWidget& window_;
     QString folder_;
 };

@@ -113,6 +113,7 @@ int main(int argc, char** argv)
             QApplication::quit();
             return;
         }
+        window.loadStock();
         window.offerRecovered();
     });
     window.show();

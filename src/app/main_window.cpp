@@ -5,10 +5,13 @@
 #include "app/file_actions.h"
 #include "app/journal/journal_page.h"
 #include "app/make/make_page.h"
+#include "app/shelf/shelf_page.h"
+#include "app/widgets/typing_line.h"
 #include "app/theme/theme.h"
 #include "app/widgets/banner.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
+#include "models/stock.h"
 #include "sheet/batch_sheet.h"
 #include "storage/formula_json.h"
 #include "words/words.h"
@@ -36,7 +39,8 @@ namespace rhexion {
 MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>& first)
     : places_(std::move(places)), clock_(std::move(clock)), document_(new FormulaDocument(this)),
       autosave_(new Autosave(*document_, places_.data + QStringLiteral("/recovered"), this)),
-      files_(new FileActions(*document_, *this))
+      files_(new FileActions(*document_, *this)),
+      stock_(new Stock(places_.data + QStringLiteral("/shelf.sqlite"), Foods::shippedPath(), this))
 {
     setAcceptDrops(true);
     if (first)
@@ -46,7 +50,7 @@ MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>&
     banner_ = new Banner(centre);
     offer_ = new Banner(centre);
     pages_ = new QStackedWidget(centre);
-    bench_ = new BenchPage(*document_, pages_);
+    bench_ = new BenchPage(*document_, *stock_, pages_);
     pages_->addWidget(bench_);
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
@@ -69,6 +73,10 @@ MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>&
 
     connect(bench_, &BenchPage::makeWanted, this, &MainWindow::makeBatch);
     connect(bench_, &BenchPage::noted, this, &MainWindow::say);
+    files_->setFresh([this] { return freshWithLots(); });
+    connect(stock_, &Stock::failed, this, [this](const QString& place, const FileFault& fault) {
+        say(tr("%1 cannot be opened. %2").arg(place, words::fileFault(fault)));
+    });
     connect(files_, &FileActions::failed, this, &MainWindow::say);
     connect(files_, &FileActions::opened, this, [this] {
         banner_->hide();
@@ -109,7 +117,8 @@ QWidget* MainWindow::buildRail()
     const std::tuple<QString, QString, Place> places[] = {
         {tr("Bench"), QStringLiteral("beaker"), Bench},
         {tr("Make"), QStringLiteral("list-checks"), Make},
-        {tr("Journal"), QStringLiteral("notebook-pen"), JournalPlace}};
+        {tr("Journal"), QStringLiteral("notebook-pen"), JournalPlace},
+        {tr("Shelf"), QStringLiteral("library-big"), ShelfPlace}};
     int number = 0;
     for (const auto& [name, icon, place] : places) {
         auto* button = new QToolButton(rail);
@@ -158,6 +167,13 @@ void MainWindow::buildMenu()
     edit->addAction(tr("&Choose from the shelf"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] {
         goTo(Bench);
         bench_->showShelf();
+    });
+    edit->addAction(tr("Take the figures of the &newest lots"), this, [this] {
+        const int count = document_->takeNewest([this](const Material& m) { return newest(m); },
+                                                true, tr("Take the newest lots"));
+        banner_->show(Banner::Tone::Fine, count == 0 ? tr("They are the newest already.")
+                                                     : tr("%n material(s) have new figures.",
+                                                          nullptr, count));
     });
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
@@ -253,16 +269,102 @@ JournalPage& MainWindow::journalPage()
     return *journalPage_;
 }
 
+ShelfPage& MainWindow::shelfPage()
+{
+    if (shelfPage_)
+        return *shelfPage_;
+    loadStock();
+    shelfPage_ = new ShelfPage(*stock_, clock_, pages_);
+    pages_->addWidget(shelfPage_);
+    shelfPage_->setUses([this]() -> const Journal* { return journal(); },
+                        [this](const std::string& id) {
+                            const Formula& f = document_->formula();
+                            return std::ranges::any_of(f.lines, [&](const Line& line) {
+                                return line.material->id == id;
+                            });
+                        });
+    shelfPage_->setSpeech(Speech(habits_));
+    connect(shelfPage_, &ShelfPage::noted, this, &MainWindow::say);
+    connect(shelfPage_, &ShelfPage::useWanted, this, [this](const MaterialPtr& material) {
+        goTo(Bench);
+        bench_->typing()->offer(material);
+    });
+    connect(shelfPage_, &ShelfPage::batchWanted, this, [this](qint64 batch) {
+        goTo(JournalPlace);
+        journalPage().reload(batch);
+    });
+    connect(shelfPage_, &ShelfPage::shelfChanged, this, [this] {
+        banner_->hide();
+        offerNewest();
+    });
+    return *shelfPage_;
+}
+
+void MainWindow::loadStock()
+{
+    stock_->load();
+    if (places_.demo && stock_->shelf()) {
+        if (const auto fault = fillDemoShelf(*stock_->shelf()))
+            say(words::fileFault(*fault));
+        else
+            stock_->refresh();
+    }
+    // A formula that is still untouched begins with the jars there are.
+    if (document_->formula() == freshFormula() && document_->history().count() == 0)
+        document_->reset(freshWithLots(), {});
+}
+
+Formula MainWindow::freshWithLots()
+{
+    Formula f = freshFormula();
+    for (MaterialPtr* lye : {&f.lye.sodium, &f.lye.potassium})
+        if (const MaterialPtr now = newest(**lye))
+            *lye = now;
+    return f;
+}
+
+// What the shelf has for a material that is in a formula: only where lots or the maker's own
+// figures decide; a catalogue material keeps the figures it was reckoned with.
+MaterialPtr MainWindow::newest(const Material& material)
+{
+    Shelf* shelf = stock_->shelf();
+    if (!shelf || (material.lot.id.empty() && !shelf->openLotOf(material.id) &&
+                   !shelf->findMaterial(material.id)))
+        return nullptr;
+    return stock_->material(material.id);
+}
+
+void MainWindow::offerNewest()
+{
+    const auto lookUp = [this](const Material& m) { return newest(m); };
+    const int count = document_->takeNewest(lookUp, false, {});
+    if (count == 0) {
+        offer_->hide();
+        return;
+    }
+    offer_->show(Banner::Tone::Care,
+                 tr("%n material(s) on the bench have other figures than your newest lots.",
+                    nullptr, count));
+    connect(offer_->addButton(tr("Take the newest figures")), &QPushButton::clicked, this,
+            [this, lookUp] {
+                document_->takeNewest(lookUp, true, tr("Take the newest lots"));
+                offer_->hide();
+            });
+}
+
 void MainWindow::goTo(Place place)
 {
     if (place == JournalPlace)
         journalPage().reload();
     pages_->setCurrentWidget(place == Bench  ? static_cast<QWidget*>(bench_)
                              : place == Make ? static_cast<QWidget*>(&making())
-                                             : &journalPage());
+                             : place == ShelfPlace ? static_cast<QWidget*>(&shelfPage())
+                                                   : &journalPage());
     rail_[place]->setChecked(true);
     if (place == Bench)
         bench_->focusTyping();
+    if (place == ShelfPlace)
+        shelfPage().start();
 }
 
 void MainWindow::setHabits(const Habits& habits)
@@ -274,6 +376,8 @@ void MainWindow::setHabits(const Habits& habits)
         make_->setSpeech(speech);
     if (journalPage_)
         journalPage_->setSpeech(speech);
+    if (shelfPage_)
+        shelfPage_->setSpeech(speech);
 }
 
 void MainWindow::retitle()

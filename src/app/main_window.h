@@ -15,6 +15,8 @@ namespace rhexion {
 class Autosave;
 class Banner;
 class BenchPage;
+class ShelfPage;
+class Stock;
 class FileActions;
 class FormulaDocument;
 class JournalPage;
@@ -32,7 +34,7 @@ public:
     MainWindow(Places places, Clock clock, const std::optional<Formula>& first = std::nullopt);
     ~MainWindow() override;
 
-    enum Place { Bench, Make, JournalPlace };
+    enum Place { Bench, Make, JournalPlace, ShelfPlace };
     void goTo(Place place);
     void setHabits(const Habits& habits);
     void offerRecovered();
@@ -43,6 +45,10 @@ public:
     // Built when first wanted, like the journal itself, so that the bench starts without them.
     MakePage& making();
     JournalPage& journalPage();
+    ShelfPage& shelfPage();
+    Stock& stock() { return *stock_; }
+    // Opens shelf and foods; called after the first picture.
+    void loadStock();
     Banner& banner() { return *banner_; }
     Banner& offer() { return *offer_; } // recovered work, beside whatever else is said
     // Opened when first wanted, so that the bench starts without it; nothing if it cannot be.
@@ -59,6 +65,9 @@ private:
     void buildMenu();
     QWidget* buildRail();
     void retitle();
+    MaterialPtr newest(const Material& material);
+    void offerNewest();
+    Formula freshWithLots();
     void say(const QString& text);
     void takeUp(qint64 batch);
     void printSheet();
@@ -71,6 +80,7 @@ private:
     FormulaDocument* document_;
     Autosave* autosave_;
     FileActions* files_;
+    Stock* stock_;
     std::unique_ptr<Journal> journal_;
     QStackedWidget* pages_;
     QList<QToolButton*> rail_;
@@ -79,6 +89,7 @@ private:
     BenchPage* bench_;
     MakePage* make_ = nullptr;
     JournalPage* journalPage_ = nullptr;
+    ShelfPage* shelfPage_ = nullptr;
 };
 
 } // namespace rhexion

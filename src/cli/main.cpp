@@ -100,7 +100,10 @@ int listMaterials(const QString& word, bool json)
     std::vector<MaterialPtr> found = all;
     if (!word.isEmpty()) {
         found.clear();
-        for (const Match& match : rankMatches(word.toStdString(), all))
+        SearchIndex index;
+        for (const MaterialPtr& m : all)
+            index.add(m->name, m->alsoCalled);
+        for (const Match& match : index.find(word.toStdString()))
             found.push_back(all[match.index]);
     }
     if (found.empty())

@@ -110,6 +110,55 @@ void FormulaDocument::setFixedHydroxide(bool sodium, Mass weighed, const QString
     apply(SetLye{SettingField::Fixed, lye}, text);
 }
 
+void FormulaDocument::setHydroxide(const MaterialPtr& material, std::optional<Mass> weighed,
+                                   const QString& text)
+{
+    const bool sodium = material->kind == MaterialKind::SodiumHydroxide;
+    LyeSettings lye = formula_.lye;
+    (sodium ? lye.sodium : lye.potassium) = material;
+    // A hydroxide with no share yet is wanted for all of it.
+    if (!weighed && !lye.fixed && (sodium ? lye.potassiumShare == 1.0 : lye.potassiumShare == 0.0))
+        lye.potassiumShare = sodium ? 0.0 : 1.0;
+    std::vector<Edit> edits{
+        SetLye{sodium ? SettingField::Sodium : SettingField::Potassium, lye}};
+    if (weighed) {
+        if (!lye.fixed) {
+            const Reckoning* r = reckoning();
+            lye.fixed = FixedHydroxide{Mass::grams(r ? r->sodium.weighedGrams : 0.0),
+                                       Mass::grams(r ? r->potassium.weighedGrams : 0.0)};
+        }
+        (sodium ? lye.fixed->sodium : lye.fixed->potassium) = *weighed;
+        edits.push_back(SetLye{SettingField::Fixed, lye});
+    }
+    apply(edits, text);
+}
+
+int FormulaDocument::takeNewest(const std::function<MaterialPtr(const Material&)>& newest,
+                                bool applyThem, const QString& text)
+{
+    std::vector<Edit> edits;
+    int count = 0;
+    const auto better = [&](const MaterialPtr& now) -> MaterialPtr {
+        const MaterialPtr then = now ? newest(*now) : nullptr;
+        return then && !(*then == *now) ? then : nullptr;
+    };
+    for (const Line& line : formula_.lines)
+        if (const MaterialPtr material = better(line.material)) {
+            edits.push_back(SetMaterial{line.id, material});
+            ++count;
+        }
+    LyeSettings lye = formula_.lye;
+    for (const bool sodium : {true, false})
+        if (const MaterialPtr material = better(sodium ? lye.sodium : lye.potassium)) {
+            (sodium ? lye.sodium : lye.potassium) = material;
+            ++count;
+        }
+    edits.push_back(SetLye{SettingField::Sodium, lye});
+    if (applyThem && count > 0)
+        apply(edits, text);
+    return count;
+}
+
 void FormulaDocument::reset(const Formula& formula, const QString& path)
 {
     formula_ = formula;

@@ -9,6 +9,7 @@
 #include "core/reckoning/reckon.h"
 #include "storage/file_fault.h"
 
+#include <functional>
 #include <vector>
 
 namespace rhexion {
@@ -38,6 +39,13 @@ public:
                    bool frozen, const QString& text);
     void setAmount(LineId line, const StatedAmount& amount, const QString& text);
     void setFixedHydroxide(bool sodium, Mass weighed, const QString& text);
+    // The hydroxide of its kind from now on; with a mass it is weighed. One step.
+    void setHydroxide(const MaterialPtr& material, std::optional<Mass> weighed,
+                      const QString& text);
+    // Gives lines and lye the figures that newest() has for their materials; nothing: leave it.
+    // Returns how many were not the newest; with apply they are changed in one step.
+    int takeNewest(const std::function<MaterialPtr(const Material&)>& newest, bool apply,
+                   const QString& text);
 
     // Replaces the whole document; history starts anew.
     void reset(const Formula& formula, const QString& path);

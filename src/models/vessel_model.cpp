@@ -1,6 +1,8 @@
 #include "models/vessel_model.h"
 
 #include "document/formula_document.h"
+#include "core/materials/figures.h"
+#include "words/shelf_words.h"
 #include "words/words.h"
 
 #include <QMimeData>
@@ -20,6 +22,18 @@ std::vector<LineId> idsIn(const Formula& formula, Vessel vessel)
         if (line.vessel == vessel)
             ids.push_back(line.id);
     return ids;
+}
+
+// Which figures came from the jar, so that nobody takes a catalogue's for a measured one.
+QString lotFigures(const Material& m)
+{
+    QStringList names;
+    for (const FigureKind& kind : figureKinds())
+        if (const Figure* f = findFigure(m, kind.code))
+            if (const Source* source = m.findSource(f->source); source && source->fromLot)
+                names << words::figureName(kind.code);
+    return names.isEmpty() ? QString()
+                           : VesselModel::tr("from your lot: %1").arg(names.join(QStringLiteral(", ")));
 }
 
 } // namespace
@@ -115,6 +129,8 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
             parts << tr("frozen");
         if (line->allWater)
             parts << tr("counted as all water");
+        if (!line->material->lot.id.empty())
+            parts << tr("lot %1").arg(QString::fromStdString(line->material->lot.name));
         return parts.join(QStringLiteral(", "));
     }
     case SeverityRole: {
@@ -131,6 +147,9 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
         const QString how = data(index, StatedRole).toString();
         if (!how.isEmpty())
             parts << how;
+        const QString own = role == Qt::ToolTipRole ? lotFigures(*line->material) : QString();
+        if (!own.isEmpty())
+            parts << own;
         if (role == Qt::ToolTipRole && !line->material->note.empty())
             parts << QString::fromStdString(line->material->note);
         return parts.join(QStringLiteral(", "));

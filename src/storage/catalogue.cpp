@@ -1,36 +1,20 @@
 #include "storage/catalogue.h"
 
-#include "storage/material_json.h"
+#include "storage/material_file.h"
 
 #include <QFile>
 
 #include <algorithm>
-#include <set>
 
 namespace rhexion {
 
 std::variant<Catalogue, FileFault> Catalogue::fromJson(const QByteArray& bytes)
 {
-    JsonText json = parseJson(bytes, QStringLiteral("rhexion-catalogue"), 1, 64);
-    if (json.fault)
-        return *json.fault;
-    std::optional<FileFault> fault;
-    const JsonCursor root(json.root, {}, fault);
-    root.allow({"format", "version", "sources", "materials"});
-    const SourceTable sources = readSources(root);
+    auto read = materialsFromJson(bytes);
+    if (auto* fault = std::get_if<FileFault>(&read))
+        return std::move(*fault);
     Catalogue out;
-    std::set<std::string> seen;
-    for (const JsonCursor& at : root.array("materials", 100000)) {
-        auto material = std::make_shared<Material>(readMaterial(at, sources));
-        if (fault)
-            return *fault;
-        if (!seen.insert(material->id).second)
-            at.fail(FileFault::Code::Twice, QStringLiteral("id"),
-                    QString::fromStdString(material->id));
-        out.materials_.push_back(std::move(material));
-    }
-    if (fault)
-        return *fault;
+    out.materials_ = std::get<std::vector<MaterialPtr>>(std::move(read));
     return out;
 }
 

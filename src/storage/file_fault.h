@@ -24,7 +24,12 @@ struct FileFault {
         NoSuchMaterial, // place: path; detail: the key
         BadMaterial,    // place: path; detail: what is wrong, a code word
         CannotWrite,    // detail: what the system said
-        Locked          // somebody else writes it now
+        Locked,         // somebody else writes it now
+        WrongEncoding,  // place: line; detail: NUL where there is one
+        NotCsv,         // place: line; detail: "quote" where one never closes
+        TooManyRows,    // place: line; detail: the most
+        UnknownColumn,  // place: line; detail: its name
+        CellCount       // place: cells there are; detail: cells wanted
     };
     Code code;
     QString place;

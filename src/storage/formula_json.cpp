@@ -164,16 +164,12 @@ QByteArray formulaToJson(const Formula& f)
         liquid["jugRatio"] = *f.liquid.jugRatio;
 
     QJsonArray materials;
-    QJsonArray sources;
-    std::set<std::string> sourced;
+    SourceList sources;
     for (const auto& [material, key] : keys.all()) {
-        QJsonObject out = toJson(*material);
+        QJsonObject out = sources.add(*material);
         if (key != QString::fromStdString(material->id))
             out["key"] = key;
         materials.append(out);
-        for (const Source& source : material->sources)
-            if (sourced.insert(source.id).second)
-                sources.append(toJson(source));
     }
     QJsonObject root{{"format", "rhexion-formula"},
                      {"version", formulaFileVersion},
@@ -184,7 +180,7 @@ QByteArray formulaToJson(const Formula& f)
                      {"lye", lye},
                      {"liquid", liquid},
                      {"materials", materials},
-                     {"sources", sources}};
+                     {"sources", sources.sources()}};
     if (f.oilsTotal.inGrams() > 0.0)
         root["oilsTotal"] = f.oilsTotal.inGrams();
     return QJsonDocument(root).toJson();

@@ -2,12 +2,8 @@
 
 #include "storage/formula_json.h"
 #include "storage/journal_schema.h"
+#include "storage/sqlite_file.h"
 
-#include <QAtomicInteger>
-#include <QFile>
-#include <QFileInfo>
-#include <QSqlDatabase>
-#include <QSqlError>
 #include <QSqlQuery>
 #include <QVariant>
 
@@ -16,13 +12,6 @@ namespace rhexion {
 namespace {
 
 using Code = FileFault::Code;
-
-FileFault faultOf(const QSqlError& error)
-{
-    const bool busy = error.nativeErrorCode() == QLatin1String("5") ||
-                      error.nativeErrorCode() == QLatin1String("6");
-    return {busy ? Code::Locked : Code::CannotWrite, {}, error.databaseText()};
-}
 
 QString stamp(const QDateTime& when)
 {
@@ -82,124 +71,36 @@ BatchSummary summaryFrom(const QSqlQuery& row)
     return s;
 }
 
-// Rolls back unless told to keep.
-class Transaction {
-public:
-    explicit Transaction(QSqlDatabase db) : db_(std::move(db)), open_(db_.transaction()) {}
-    ~Transaction()
-    {
-        if (open_)
-            db_.rollback();
-    }
-    Transaction(const Transaction&) = delete;
-    Transaction& operator=(const Transaction&) = delete;
-    bool isOpen() const { return open_; }
-    bool keep()
-    {
-        const bool done = db_.commit();
-        open_ = open_ && !done;
-        return done;
-    }
-
-private:
-    QSqlDatabase db_;
-    bool open_;
-};
-
 } // namespace
 
-Journal::Journal(QString connection) : connection_(std::move(connection)) {}
+Journal::Journal(std::unique_ptr<SqliteFile> file) : file_(std::move(file)) {}
 
-Journal::~Journal()
-{
-    {
-        QSqlDatabase db = database();
-        db.close();
-    }
-    QSqlDatabase::removeDatabase(connection_);
-}
+Journal::~Journal() = default;
 
 QSqlDatabase Journal::database() const
 {
-    return QSqlDatabase::database(connection_, false);
+    return file_->database();
 }
 
 std::variant<std::unique_ptr<Journal>, FileFault> Journal::open(const QString& path)
 {
-    static QAtomicInteger<int> number;
-    const QString name = QStringLiteral("journal%1").arg(number.fetchAndAddRelaxed(1));
-    std::unique_ptr<Journal> journal(new Journal(name));
-    {
-        QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name);
-        db.setDatabaseName(path);
-        if (!db.isValid() || !db.open())
-            return FileFault{Code::CannotOpen, path, db.lastError().databaseText()};
-    }
-    if (auto fault = journal->migrate(path))
-        return *fault;
-    return journal;
-}
-
-std::optional<FileFault> Journal::migrate(const QString& path)
-{
-    QSqlDatabase db = database();
-    QSqlQuery query(db);
-    const auto exec = [&](const QString& sql) { return query.exec(sql); };
-    if (!exec(QStringLiteral("PRAGMA busy_timeout = 3000")) ||
-        !exec(QStringLiteral("PRAGMA foreign_keys = ON")))
-        return FileFault{Code::CannotOpen, path, query.lastError().databaseText()};
-    // The first real read is where SQLite finds out that a file is not a database.
-    if (!exec(QStringLiteral("SELECT count(*) FROM sqlite_master")) || !query.next())
-        return FileFault{Code::NotOurs, path, query.lastError().databaseText()};
-    const int tables = query.value(0).toInt();
-    if (!exec(QStringLiteral("PRAGMA user_version")) || !query.next())
-        return FileFault{Code::NotOurs, path, query.lastError().databaseText()};
-    const int version = query.value(0).toInt();
-    if (version > journalVersion)
-        return FileFault{Code::Newer, path, QString::number(version)};
-    if (version == 0 && tables > 0)
-        return FileFault{Code::NotOurs, path, {}};
-    if (version > 0) {
-        if (!exec(QStringLiteral("SELECT id, formula FROM batch LIMIT 1")))
-            return FileFault{Code::NotOurs, path, query.lastError().databaseText()};
-        query.finish();
-    }
-    if (!exec(QStringLiteral("PRAGMA journal_mode = WAL")))
-        return FileFault{Code::CannotWrite, path, query.lastError().databaseText()};
-    // FULL, because a weighing must outlive a pulled plug and there are only a few a minute.
-    exec(QStringLiteral("PRAGMA synchronous = FULL"));
-    query.finish();
-    if (version == journalVersion)
-        return std::nullopt;
-    if (version > 0) {
-        query.prepare(QStringLiteral("VACUUM INTO ?"));
-        query.addBindValue(QStringLiteral("%1.version-%2").arg(path).arg(version));
-        if (!query.exec())
-            return faultOf(query.lastError());
-    }
-    Transaction transaction(db);
-    for (int v = version + 1; v <= journalVersion; ++v)
-        for (const QString& statement : journalMigration(v))
-            if (!exec(statement))
-                return faultOf(query.lastError());
-    if (!exec(QStringLiteral("PRAGMA user_version = %1").arg(journalVersion)) ||
-        !transaction.keep())
-        return faultOf(query.lastError());
-    return std::nullopt;
+    auto file = SqliteFile::open(path, {QStringLiteral("journal"), journalVersion,
+                                        QStringLiteral("SELECT id, formula FROM batch LIMIT 1"),
+                                        journalMigration});
+    if (auto* fault = std::get_if<FileFault>(&file))
+        return std::move(*fault);
+    return std::unique_ptr<Journal>(
+        new Journal(std::get<std::unique_ptr<SqliteFile>>(std::move(file))));
 }
 
 Journal::Done Journal::run(QSqlQuery& query) const
 {
-    return query.exec() ? std::nullopt : Done(faultOf(query.lastError()));
+    return SqliteFile::run(query);
 }
 
 Journal::Done Journal::changeOne(QSqlQuery& query) const
 {
-    if (auto fault = run(query))
-        return fault;
-    if (query.numRowsAffected() != 1)
-        return FileFault{Code::Missing, QStringLiteral("batch"), {}};
-    return std::nullopt;
+    return SqliteFile::changeOne(query, "batch");
 }
 
 Journal::Result<qint64> Journal::startBatch(const Formula& formula, const Reckoning& planned,
@@ -346,6 +247,23 @@ Journal::Result<BatchRecord> Journal::batch(qint64 id) const
     while (query.next())
         out.notes.append(
             {query.value(0).toLongLong(), stamped(query.value(1)), query.value(2).toString()});
+    return out;
+}
+
+Journal::Result<QList<BatchSummary>> Journal::batchesWith(const QString& material) const
+{
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral(
+                      "SELECT %1 FROM batch WHERE EXISTS (SELECT 1 FROM"
+                      " json_each(batch.formula, '$.materials') AS m"
+                      " WHERE json_extract(m.value, '$.id') = ?) ORDER BY started DESC, id DESC")
+                      .arg(QLatin1String(summaryColumns)));
+    query.addBindValue(material);
+    if (auto fault = run(query))
+        return *fault;
+    QList<BatchSummary> out;
+    while (query.next())
+        out.append(summaryFrom(query));
     return out;
 }
 

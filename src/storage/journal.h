@@ -19,6 +19,8 @@ namespace rhexion {
 
 enum class BatchState { Making, Finished, Stopped };
 
+class SqliteFile;
+
 struct BatchSummary {
     qint64 id = 0;
     QString name;
@@ -79,17 +81,18 @@ public:
 
     Result<QList<BatchSummary>> batches() const; // newest first
     Result<BatchRecord> batch(qint64 id) const;
+    // Batches whose formula holds the material, newest first.
+    Result<QList<BatchSummary>> batchesWith(const QString& material) const;
     // The newest batch still in the making, if any.
     Result<std::optional<BatchSummary>> unfinished() const;
 
 private:
-    explicit Journal(QString connection);
-    std::optional<FileFault> migrate(const QString& path);
+    explicit Journal(std::unique_ptr<SqliteFile> file);
     QSqlDatabase database() const;
     Done run(QSqlQuery& query) const;
     Done changeOne(QSqlQuery& query) const;
 
-    QString connection_;
+    std::unique_ptr<SqliteFile> file_;
 };
 
 } // namespace rhexion

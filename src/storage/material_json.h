@@ -5,6 +5,7 @@
 #include "core/materials/material.h"
 #include "storage/json_cursor.h"
 
+#include <QJsonArray>
 #include <QJsonObject>
 
 #include <map>
@@ -19,5 +20,19 @@ Material readMaterial(const JsonCursor& at, const SourceTable& sources);
 
 QJsonObject toJson(const Material& material);
 QJsonObject toJson(const Source& source);
+
+// Gives a source another id wherever a figure names it: two materials in one file may bring sources
+// of one id but different text.
+void renameSource(Material& material, const std::string& from, const std::string& to);
+
+// Collects materials for a file: their sources once each, renamed where ids clash.
+class SourceList {
+public:
+    QJsonObject add(Material material);
+    QJsonArray sources() const;
+
+private:
+    std::map<std::string, Source> sources_;
+};
 
 } // namespace rhexion

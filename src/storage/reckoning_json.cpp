@@ -76,8 +76,21 @@ const char* codeOf(Rule rule)
                                             "jug-strength",
                                             "superfat-on-oils",
                                             "superfat-true",
-                                            "neutralisation-water"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(Rule::NeutralisationWater) + 1);
+                                            "neutralisation-water",
+                                            "dry-down-water",
+                                            "brix-corrected",
+                                            "brix-water",
+                                            "sugar-density",
+                                            "solution-strength",
+                                            "titration-run",
+                                            "runs-mean",
+                                            "runs-spread",
+                                            "cup-volume",
+                                            "cup-density",
+                                            "each-weight",
+                                            "purity-run",
+                                            "mixture-water"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(Rule::MixtureWater) + 1);
     return codeIn(codes, rule);
 }
 
@@ -113,16 +126,24 @@ const char* codeOf(TermName name)
                                             "free-fatty-acid",
                                             "water-molar-mass",
                                             "usual-ratio",
-                                            "impurity-water"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(TermName::ImpurityWater) + 1);
+                                            "impurity-water",
+                                            "count",
+                                            "brix",
+                                            "correction",
+                                            "temperature",
+                                            "concentration",
+                                            "volume",
+                                            "density"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(TermName::Density) + 1);
     return codeIn(codes, name);
 }
 
 const char* codeOf(Unit unit)
 {
     static constexpr const char* codes[] = {"1",    "fraction",  "g",   "mol",  "g/mol",
-                                            "mg/g", "mmol/100g", "g/g", "mol/g"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(Unit::MolePerGram) + 1);
+                                            "mg/g", "mmol/100g", "g/g", "mol/g", "Bx",
+                                            "C",    "mol/l",     "ml",  "g/ml"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(Unit::GramPerMl) + 1);
     return codeIn(codes, unit);
 }
 

@@ -133,6 +133,11 @@ QString Speech::value(double value, Unit unit) const
     case Unit::MillimolePer100Gram: return number(value, 2) + gap + tr("mmol/100 g");
     case Unit::GramPerGram: return number(value, 4) + gap + tr("g/g");
     case Unit::MolePerGram: return number(value * 1000.0, 4) + gap + tr("mmol/g");
+    case Unit::Brix: return number(value, 2) + gap + tr("\u00B0Bx");
+    case Unit::Celsius: return temperature(value);
+    case Unit::MolePerLitre: return number(value, 4) + gap + tr("mol/l");
+    case Unit::Millilitre: return number(value, 2) + gap + tr("ml");
+    case Unit::GramPerMl: return number(value, 4) + gap + tr("g/ml");
     }
     return {};
 }

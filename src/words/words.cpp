@@ -69,6 +69,10 @@ QString kindName(MaterialKind kind)
     case MaterialKind::Salt: return tr("salt");
     case MaterialKind::Liquid: return tr("liquid");
     case MaterialKind::Solid: return tr("solid");
+    case MaterialKind::Wax: return tr("wax or resin");
+    case MaterialKind::Egg: return tr("egg");
+    case MaterialKind::Colour: return tr("colour");
+    case MaterialKind::Scent: return tr("scent");
     }
     return {};
 }
@@ -83,6 +87,20 @@ QString acidName(Acid acid)
     case Acid::Tartaric: return tr("tartaric acid");
     case Acid::Oxalic: return tr("oxalic acid");
     case Acid::Ascorbic: return tr("ascorbic acid");
+    case Acid::Succinic: return tr("succinic acid");
+    case Acid::Fumaric: return tr("fumaric acid");
+    case Acid::Quinic: return tr("quinic acid");
+    case Acid::Glycolic: return tr("glycolic acid");
+    case Acid::Gluconic: return tr("gluconic acid");
+    case Acid::Gluconolactone: return tr("gluconolactone");
+    case Acid::Salicylic: return tr("salicylic acid");
+    case Acid::Benzoic: return tr("benzoic acid");
+    case Acid::Sorbic: return tr("sorbic acid");
+    case Acid::Phosphoric: return tr("phosphoric acid");
+    case Acid::Boric: return tr("boric acid");
+    case Acid::Bitartrate: return tr("cream of tartar");
+    case Acid::Bicarbonate: return tr("bicarbonate");
+    case Acid::DisodiumEdta: return tr("disodium EDTA");
     }
     return {};
 }
@@ -244,6 +262,27 @@ QString fileFault(const FileFault& f)
             .arg(f.place, f.detail);
     case C::CannotWrite: return tr("It cannot be written: %1.").arg(f.detail);
     case C::Locked: return tr("Another program is writing it now. Try again in a moment.");
+    case C::WrongEncoding:
+        return tr("Line %1 is not UTF-8 text. Save it as \u201cCSV UTF-8\u201d and try again. "
+                  "Nothing was changed.")
+            .arg(f.place);
+    case C::NotCsv:
+        return f.detail.isEmpty()
+                   ? tr("Line %1 has a quotation mark in the wrong place: a cell that holds one "
+                        "must begin and end with one. Nothing was changed.")
+                         .arg(f.place)
+                   : tr("The quotation mark opened at line %1 never closes. Nothing was changed.")
+                         .arg(f.place);
+    case C::TooManyRows:
+        return tr("There are more rows or cells than can be read (%1 rows), from line %2. Split "
+                  "the file. Nothing was changed.")
+            .arg(f.detail, f.place);
+    case C::UnknownColumn:
+        return tr("The column \u201c%1\u201d is not known. Take it out or correct its name; the "
+                  "first row must hold the names. Nothing was changed.")
+            .arg(f.detail);
+    case C::CellCount:
+        return tr("The row has %1 cells where the first row has %2.").arg(f.place, f.detail);
     }
     return {};
 }

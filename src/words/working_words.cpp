@@ -76,6 +76,21 @@ QString pattern(Rule rule, std::span<const Term> t)
     case Rule::SuperfatOnOils: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 %3");
     case Rule::SuperfatTrue: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 (%3 + %4)");
     case Rule::NeutralisationWater: return QStringLiteral("(%1 + %2) \u00D7 %3");
+    case Rule::DryDownWater: return QStringLiteral("(%1 \u2212 %2) \u00F7 (%1 \u2212 %3)");
+    case Rule::BrixCorrected: return QStringLiteral("%1 + %2");
+    case Rule::BrixWater: return QStringLiteral("1 \u2212 %1 \u2212 %2");
+    case Rule::SolutionStrength:
+        return QStringLiteral("%1 \u00D7 %2 \u00F7 %3 \u00F7 %4 \u00D7 1000");
+    case Rule::TitrationRun: return QStringLiteral("100 \u00D7 %1 \u00D7 %2 \u00F7 %3");
+    case Rule::CupVolume:
+    case Rule::CupDensity:
+    case Rule::EachWeight: return QStringLiteral("(%1 \u2212 %2) \u00F7 %3");
+    case Rule::PurityRun:
+        return QStringLiteral("%1 \u00D7 %2 \u00F7 %3 \u00D7 %4 \u00D7 %5 \u00F7 %6");
+    case Rule::MixtureWater: return QStringLiteral("(%1 \u2212 (%2 \u2212 %3)) \u00F7 %3");
+    case Rule::SugarDensity:
+    case Rule::RunsMean:
+    case Rule::RunsSpread:
     case Rule::FixedWater:
     case Rule::BatterMass: return {};
     }
@@ -125,6 +140,20 @@ QString title(Rule rule)
     case Rule::SuperfatTrue: return tr("True superfat, on all fat");
     case Rule::NeutralisationWater:
         return tr("Water formed as acids are neutralised, outside the account");
+    case Rule::DryDownWater: return tr("Water: what left, of what there was without the dish");
+    case Rule::BrixCorrected: return tr("Reading brought to 20 \u00B0C");
+    case Rule::BrixWater: return tr("Water: all less what is dissolved and what is not");
+    case Rule::SugarDensity: return tr("What a millilitre of a sugar solution that strong weighs");
+    case Rule::SolutionStrength: return tr("Strength of the solution");
+    case Rule::TitrationRun: return tr("One run: lye taken by 100 g of it");
+    case Rule::RunsMean: return tr("Mean of the runs");
+    case Rule::RunsSpread: return tr("Spread of the runs (standard deviation)");
+    case Rule::CupVolume: return tr("What the cup holds, by water");
+    case Rule::CupDensity: return tr("Density: its weight in the same cup");
+    case Rule::EachWeight: return tr("Weight of each");
+    case Rule::PurityRun:
+        return tr("One run: pure hydroxide the citric acid took, of what was weighed");
+    case Rule::MixtureWater: return tr("Water left after what boiled off");
     }
     return {};
 }
@@ -214,6 +243,13 @@ QString stepSource(const Step& step, const Formula& formula)
         return tr("purity: %1").arg(texts.join(QStringLiteral("; ")));
     }
     case Rule::PotassiumMoleShare: return splitConvention(formula.lye.split);
+    case Rule::BrixCorrected:
+        return tr("international temperature correction table, AOAC 932.14 (from memory)");
+    case Rule::SugarDensity: return tr("ICUMSA SPS-4, density of sucrose solutions (from memory)");
+    case Rule::TitrationRun: return tr("ISO 750 and AOAC 942.15 in principle");
+    case Rule::CupVolume: return tr("water at 20 \u00B0C: CRC Handbook");
+    case Rule::SolutionStrength:
+    case Rule::PurityRun: return tr("molar masses from Blue Obelisk atomic weights");
     case Rule::SuperfatTrue: return tr("hidden fat at its typical figure");
     case Rule::FixedDemand: return tr("hidden fat: %1").arg(hiddenFatSchool(formula.lye.hiddenFat));
     default: return {};

@@ -78,7 +78,21 @@ void TestChemistry::molarMass_data()
     const std::pair<Acid, const char*> acids[] = {
         {Acid::Citric, "C6H8O7"},  {Acid::Lactic, "C3H6O3"},   {Acid::Acetic, "C2H4O2"},
         {Acid::Malic, "C4H6O5"},   {Acid::Tartaric, "C4H6O6"}, {Acid::Oxalic, "C2H2O4"},
-        {Acid::Ascorbic, "C6H8O6"}};
+        {Acid::Ascorbic, "C6H8O6"},
+        {Acid::Succinic, "C4H6O4"},
+        {Acid::Fumaric, "C4H4O4"},
+        {Acid::Quinic, "C7H12O6"},
+        {Acid::Glycolic, "C2H4O3"},
+        {Acid::Gluconic, "C6H12O7"},
+        {Acid::Gluconolactone, "C6H10O6"},
+        {Acid::Salicylic, "C7H6O3"},
+        {Acid::Benzoic, "C7H6O2"},
+        {Acid::Sorbic, "C6H8O2"},
+        {Acid::Phosphoric, "H3PO4"},
+        {Acid::Boric, "H3BO3"},
+        {Acid::Bitartrate, "KC4H5O6"},
+        {Acid::Bicarbonate, "NaHCO3"},
+        {Acid::DisodiumEdta, "C10H14N2Na2O8"}};
     QCOMPARE(std::size(acids), allAcids().size());
     for (const auto& [acid, formula] : acids)
         QTest::newRow(formula) << factsOf(acid).molarMass() << QByteArray(formula);
@@ -136,6 +150,9 @@ void TestChemistry::protons_data()
     QTest::newRow("citric at 10") << int(Acid::Citric) << 10.0 << 3.0;
     QTest::newRow("malic at 10") << int(Acid::Malic) << 10.0 << 2.0;
     QTest::newRow("ascorbic at 10") << int(Acid::Ascorbic) << 10.0 << 1.0;
+    QTest::newRow("succinic at 10") << int(Acid::Succinic) << 10.0 << 2.0;
+    QTest::newRow("phosphoric at 10: two, and a little") << int(Acid::Phosphoric) << 10.0 << 2.003;
+    QTest::newRow("boric at its pKa") << int(Acid::Boric) << 9.24 << 0.5;
     QTest::newRow("citric at 0") << int(Acid::Citric) << 0.0 << 0.0;
 }
 

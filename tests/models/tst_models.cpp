@@ -3,7 +3,7 @@
 
 #include "document/formula_document.h"
 #include "models/batches_model.h"
-#include "models/materials_model.h"
+#include "models/stock_model.h"
 #include "models/vessel_model.h"
 #include "storage/catalogue.h"
 #include "support/files.h"
@@ -110,7 +110,11 @@ private Q_SLOTS:
 
     void searchAndBatches()
     {
-        MaterialsModel materials(Catalogue::shipped().materials());
+        QTemporaryDir dir;
+        Stock stock(dir.filePath(QStringLiteral("shelf.sqlite")),
+                    QStringLiteral(RHEXION_BIN_DIR "/foods.sqlite"));
+        StockModel materials(stock);
+        materials.search({});
         Tester a(&materials, Tester::FailureReportingMode::QtTest);
         const int all = materials.rowCount();
         materials.search(QStringLiteral("milk"));

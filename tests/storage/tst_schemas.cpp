@@ -77,7 +77,7 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("pointer");
         QTest::addColumn<QString>("to");
-        const std::pair<const char*, const char*> rows[] = {{"/version", "2"},
+        const std::pair<const char*, const char*> rows[] = {{"/version", "3"},
                                                             {"/format", "\"x\""},
                                                             {"/lye/superfat", "1"},
                                                             {"/lye/split", "\"x\""},

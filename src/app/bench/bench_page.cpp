@@ -12,7 +12,6 @@
 #include "core/reckoning/contents.h"
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
-#include "storage/catalogue.h"
 #include "words/words.h"
 
 #include <QHBoxLayout>
@@ -31,13 +30,12 @@ constexpr int sideWidth = 318;
 constexpr int sideWidthReading = 424;
 } // namespace
 
-BenchPage::BenchPage(FormulaDocument& document, QWidget* parent)
-    : QWidget(parent), document_(document)
+BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
+    : QWidget(parent), document_(document), stock_(stock)
 {
     setObjectName(QStringLiteral("page"));
-    const auto& materials = Catalogue::shipped().materials();
     strip_ = new SettingsStrip(document, this);
-    typing_ = new TypingLine(materials, this);
+    typing_ = new TypingLine(stock, this);
     accounts_ = new AccountsView(this);
     auto* accountsCard = new QFrame(this);
     accountsCard->setObjectName(QStringLiteral("card"));
@@ -76,10 +74,13 @@ BenchPage::BenchPage(FormulaDocument& document, QWidget* parent)
                 VesselPanel* to = panel(vessel);
                 to->list()->setCurrentIndex(to->model()->indexOf(id));
             });
-    connect(typing_, &TypingLine::hydroxideWanted, this, [this](bool sodium, Mass weighed) {
-        document_.setFixedHydroxide(sodium, weighed,
-                                    tr("Weigh %1").arg(words::hydroxideName(sodium)));
-    });
+    connect(typing_, &TypingLine::hydroxideWanted, this,
+            [this](const MaterialPtr& material, std::optional<Mass> weighed) {
+                const QString name = QString::fromStdString(material->name);
+                document_.setHydroxide(material, weighed,
+                                       weighed ? tr("Weigh %1").arg(name)
+                                               : tr("Use %1").arg(name));
+            });
     connect(typing_, &TypingLine::shelfWanted, this, &BenchPage::showShelf);
     connect(typing_, &TypingLine::leftTyping, this,
             [this] { panels_.front()->list()->setFocus(); });
@@ -226,7 +227,7 @@ void BenchPage::focusTyping()
 void BenchPage::showShelf()
 {
     if (!shelf_) {
-        shelf_ = new ShelfDrawer(Catalogue::shipped().materials(), side_);
+        shelf_ = new ShelfDrawer(stock_, side_);
         shelf_->setSpeech(speech_);
         side_->addWidget(shelf_);
         connect(shelf_, &ShelfDrawer::closed, this, &BenchPage::showFigures);

@@ -21,6 +21,7 @@ class FiguresPanel;
 class FormulaDocument;
 class SettingsStrip;
 class ShelfDrawer;
+class Stock;
 class TypingLine;
 class VesselPanel;
 class WorkingPanel;
@@ -28,7 +29,7 @@ class WorkingPanel;
 class BenchPage : public QWidget {
     Q_OBJECT
 public:
-    explicit BenchPage(FormulaDocument& document, QWidget* parent = nullptr);
+    BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent = nullptr);
 
     void setSpeech(const Speech& speech);
     void focusTyping();
@@ -51,6 +52,7 @@ private:
     void removeLine(LineId line);
 
     FormulaDocument& document_;
+    Stock& stock_;
     Speech speech_;
     QLineEdit* title_;
     QLabel* summary_;

@@ -1,7 +1,10 @@
 #include "app/bench/shelf_drawer.h"
 
 #include "app/theme/theme.h"
-#include "models/materials_model.h"
+#include "app/shelf/stock_delegate.h"
+#include "core/materials/figures.h"
+#include "models/stock_model.h"
+#include "words/shelf_words.h"
 #include "words/words.h"
 
 #include <QHBoxLayout>
@@ -14,7 +17,7 @@
 
 namespace rhexion {
 
-ShelfDrawer::ShelfDrawer(std::vector<MaterialPtr> materials, QWidget* parent) : QFrame(parent)
+ShelfDrawer::ShelfDrawer(Stock& stock, QWidget* parent) : QFrame(parent), stock_(stock)
 {
     setObjectName(QStringLiteral("card"));
     auto* title = new QLabel(tr("From the shelf"), this);
@@ -25,11 +28,12 @@ ShelfDrawer::ShelfDrawer(std::vector<MaterialPtr> materials, QWidget* parent) : 
     search_->setPlaceholderText(tr("Search the shelf"));
     search_->setAccessibleName(tr("Search the shelf"));
     search_->installEventFilter(this);
-    model_ = new MaterialsModel(std::move(materials), this);
+    model_ = new StockModel(stock, this);
     list_ = new QListView(this);
     list_->setModel(model_);
     list_->setAccessibleName(tr("Materials"));
     list_->setUniformItemSizes(true);
+    list_->setItemDelegate(new StockDelegate(list_));
     about_ = new QLabel(this);
     about_->setWordWrap(true);
     about_->setObjectName(QStringLiteral("muted"));
@@ -61,14 +65,21 @@ ShelfDrawer::ShelfDrawer(std::vector<MaterialPtr> materials, QWidget* parent) : 
 void ShelfDrawer::start()
 {
     search_->clear();
+    model_->search({});
     search_->setFocus();
     list_->setCurrentIndex(model_->index(0));
     describe();
 }
 
+MaterialPtr ShelfDrawer::current() const
+{
+    const StockEntry* entry = model_->at(list_->currentIndex());
+    return entry ? stock_.material(*entry) : nullptr;
+}
+
 void ShelfDrawer::describe()
 {
-    const MaterialPtr m = model_->at(list_->currentIndex());
+    const MaterialPtr m = current();
     if (!m) {
         about_->setText(tr("Nothing on the shelf matches."));
         return;
@@ -78,36 +89,23 @@ void ShelfDrawer::describe()
     kind.front() = kind.front().toUpper();
     lines << kind + (m->note.empty() ? QString()
                                      : QStringLiteral(". ") + QString::fromStdString(m->note));
-    const auto range = [&](const QString& name, const Figure& figure, double factor,
-                           const QString& unit, int decimals) {
-        const Interval& i = figure.range;
-        const Source* source = m->findSource(figure.source);
-        lines << tr("%1: %2 (%3 to %4) %5. %6")
-                     .arg(name, speech_.number(i.typical() * factor, decimals),
-                          speech_.number(i.low() * factor, decimals),
-                          speech_.number(i.high() * factor, decimals), unit,
-                          source ? QString::fromStdString(source->text) +
-                                       (source->fromMemory ? tr(" (from memory)") : QString())
-                                 : QString());
-    };
-    if (m->sv)
-        range(tr("SV"), *m->sv, 1.0, tr("mg/g"), 0);
-    if (m->acidValue)
-        range(tr("Acid value"), *m->acidValue, 1.0, tr("mg/g"), 0);
-    if (m->part(Part::Water).range.high() > 0.0)
-        range(tr("Water"), m->part(Part::Water), 100.0, QStringLiteral("%"), 1);
-    if (!m->isOil() && m->part(Part::Fat).range.high() > 0.0)
-        range(tr("Fat"), m->part(Part::Fat), 100.0, QStringLiteral("%"), 1);
-    for (const AcidShare& acid : m->acids)
-        range(words::acidName(acid.acid), acid.share, 100.0, QStringLiteral("%"), 2);
-    if (m->titratable)
-        range(tr("Acidity"), *m->titratable, 1.0, tr("mmol/100 g"), 1);
+    // What lye and water take notice of; the shelf page has the rest.
+    for (const FigureKind& figure : figureKinds()) {
+        const bool told = figure.code == "water" || figure.code == "sv" ||
+                          figure.code == "titratable" || figure.code.starts_with("acid-") ||
+                          (figure.code == "fat" && !m->isOil());
+        const Figure* f = told ? findFigure(*m, figure.code) : nullptr;
+        if (f)
+            lines << tr("%1: %2. %3").arg(words::figureName(figure.code),
+                                          words::figureText(figure, f->range, speech_),
+                                          words::figureSource(*m, f->source));
+    }
     about_->setText(lines.join(QStringLiteral("\n")));
 }
 
 void ShelfDrawer::choose()
 {
-    if (const MaterialPtr material = model_->at(list_->currentIndex()))
+    if (const MaterialPtr material = current())
         Q_EMIT chosen(material);
 }
 

@@ -12,12 +12,13 @@ class QListView;
 
 namespace rhexion {
 
-class MaterialsModel;
+class Stock;
+class StockModel;
 
 class ShelfDrawer : public QFrame {
     Q_OBJECT
 public:
-    ShelfDrawer(std::vector<MaterialPtr> materials, QWidget* parent = nullptr);
+    ShelfDrawer(Stock& stock, QWidget* parent = nullptr);
 
     void setSpeech(const Speech& speech) { speech_ = speech; }
     void start();
@@ -32,13 +33,15 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    MaterialPtr current() const;
     void describe();
     void choose();
 
+    Stock& stock_;
     Speech speech_;
     QLineEdit* search_;
     QListView* list_;
-    MaterialsModel* model_;
+    StockModel* model_;
     QLabel* about_;
 };
 

@@ -15,15 +15,18 @@ Vessel usualVessel(const Material& material)
 {
     switch (material.kind) {
     case MaterialKind::Fat:
-    case MaterialKind::FattyAcid: return Vessel::OilPot;
+    case MaterialKind::FattyAcid:
+    case MaterialKind::Wax:
+    case MaterialKind::Egg: return Vessel::OilPot;
     case MaterialKind::Produce:
-    case MaterialKind::Solid: return Vessel::Trace;
+    case MaterialKind::Solid:
+    case MaterialKind::Colour:
+    case MaterialKind::Scent: return Vessel::Trace;
     default: return Vessel::LyeJug;
     }
 }
 
-TypingLine::TypingLine(std::vector<MaterialPtr> materials, QWidget* parent)
-    : QFrame(parent), materials_(std::move(materials))
+TypingLine::TypingLine(Stock& stock, QWidget* parent) : QFrame(parent), stock_(stock)
 {
     setObjectName(QStringLiteral("card"));
     field_ = new QLineEdit(this);
@@ -52,6 +55,7 @@ TypingLine::TypingLine(std::vector<MaterialPtr> materials, QWidget* parent)
     });
     connect(field_, &QLineEdit::returnPressed, this, &TypingLine::take);
     connect(add_, &QPushButton::clicked, this, &TypingLine::take);
+    connect(&stock_, &Stock::changed, this, &TypingLine::understand);
     understand();
 }
 
@@ -79,6 +83,7 @@ void TypingLine::offer(const MaterialPtr& material)
     QString amount;
     if (const auto* phrase = std::get_if<Phrase>(&parsed); phrase && phrase->amount)
         amount = speech_.amountForEditing(*phrase->amount);
+    offered_ = material;
     field_->setFocus();
     field_->setText(QStringLiteral("%1 %2").arg(amount, QString::fromStdString(material->name)));
     field_->setCursorPosition(amount.isEmpty() ? 0 : static_cast<int>(amount.size()));
@@ -107,6 +112,7 @@ void TypingLine::understand()
 {
     phrase_.reset();
     matches_.clear();
+    material_.reset();
     if (field_->text().trimmed().isEmpty()) {
         say(vessel_ ? tr("goes %1").arg(words::vesselPlace(*vessel_)) : QString(), false);
         add_->setEnabled(false);
@@ -122,7 +128,7 @@ void TypingLine::understand()
         say(tr("of what?"), true);
         return;
     }
-    matches_ = rankMatches(phrase_->materialText, materials_);
+    matches_ = stock_.find(QString::fromStdString(phrase_->materialText));
     if (matches_.empty()) {
         say(tr("\u201c%1\u201d is not on the shelf")
                 .arg(QString::fromStdString(phrase_->materialText)),
@@ -130,12 +136,23 @@ void TypingLine::understand()
         return;
     }
     chosen_ = std::min(chosen_, matches_.size() - 1);
-    const Material& material = *materials_[matches_[chosen_].index];
-    const QString name = QString::fromStdString(material.name);
+    const bool asOffered =
+        offered_ && chosen_ == 0 && folded(offered_->name) == phrase_->materialText;
+    material_ = asOffered ? offered_ : stock_.material(stock_.entries()[matches_[chosen_]]);
+    if (!material_)
+        return;
+    const Material& material = *material_;
+    QString name = QString::fromStdString(material.name);
+    if (!material.lot.id.empty())
+        name = tr("%1, lot %2").arg(name, QString::fromStdString(material.lot.name));
     const QString more =
         matches_.size() > 1
             ? tr(" (%1 of %2, \u2193 for the next)").arg(chosen_ + 1).arg(matches_.size())
             : QString();
+    if (!phrase_->amount && material.isHydroxide()) {
+        say(tr("%1: used as the lye from now on").arg(name) + more, false);
+        return;
+    }
     if (!phrase_->amount) {
         say(tr("%1: how much? Type 120 g, 3 % or rest before it").arg(name) + more, true);
         return;
@@ -159,15 +176,17 @@ void TypingLine::understand()
 
 void TypingLine::take()
 {
-    if (!add_->isEnabled() || !phrase_ || !phrase_->amount || matches_.empty())
+    if (!add_->isEnabled() || !phrase_ || !material_)
         return;
-    const MaterialPtr material = materials_[matches_[chosen_].index];
+    const MaterialPtr material = material_;
     const Phrase phrase = *phrase_;
+    if (!phrase.amount && !material->isHydroxide())
+        return;
     const Vessel vessel = phrase.vessel.value_or(vessel_.value_or(usualVessel(*material)));
     field_->clear();
     if (material->isHydroxide())
-        Q_EMIT hydroxideWanted(material->kind == MaterialKind::SodiumHydroxide,
-                               *statedMass(*phrase.amount));
+        Q_EMIT hydroxideWanted(material,
+                               phrase.amount ? statedMass(*phrase.amount) : std::nullopt);
     else
         Q_EMIT lineWanted(material, *phrase.amount, vessel, phrase.frozen);
 }

@@ -5,6 +5,7 @@
 #include <QFrame>
 
 #include "core/formula/phrase.h"
+#include "models/stock.h"
 #include "words/speech.h"
 
 #include <optional>
@@ -18,7 +19,7 @@ namespace rhexion {
 class TypingLine : public QFrame {
     Q_OBJECT
 public:
-    TypingLine(std::vector<MaterialPtr> materials, QWidget* parent = nullptr);
+    TypingLine(Stock& stock, QWidget* parent = nullptr);
 
     void setSpeech(const Speech& speech);
     // Where the next material goes unless the phrase says so; nothing: where its kind usually goes.
@@ -32,7 +33,8 @@ public:
 Q_SIGNALS:
     void lineWanted(const MaterialPtr& material, const StatedAmount& amount, Vessel vessel,
                     bool frozen);
-    void hydroxideWanted(bool sodium, Mass weighed);
+    // A hydroxide to use from now on; with a mass it is weighed, and superfat becomes the result.
+    void hydroxideWanted(const MaterialPtr& material, std::optional<Mass> weighed);
     void leftTyping(); // Escape
     void shelfWanted();
 
@@ -44,7 +46,7 @@ private:
     void take();
     void say(const QString& text, bool bad);
 
-    std::vector<MaterialPtr> materials_;
+    Stock& stock_;
     Speech speech_;
     std::optional<Vessel> vessel_;
     QLineEdit* field_;
@@ -52,8 +54,10 @@ private:
     QPushButton* add_;
 
     std::optional<Phrase> phrase_;
-    std::vector<Match> matches_;
+    std::vector<std::size_t> matches_; // places in the stock
     std::size_t chosen_ = 0;
+    MaterialPtr material_; // the one chosen among them
+    MaterialPtr offered_;  // put on the line from a list: taken as it is while its name stands
 };
 
 // Where a material usually goes.

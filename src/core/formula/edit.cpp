@@ -66,6 +66,12 @@ struct Apply {
             return SetAllWater{e.line, exchange(line.allWater, e.allWater)};
         });
     }
+    std::optional<Edit> operator()(const SetMaterial& e) const
+    {
+        return onLine(e.line, [&](Line& line) -> Edit {
+            return SetMaterial{e.line, exchange(line.material, e.material)};
+        });
+    }
     std::optional<Edit> operator()(const SetLye& e) const
     {
         return SetLye{e.field, exchange(formula.lye, e.lye)};

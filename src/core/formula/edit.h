@@ -31,6 +31,10 @@ struct SetAllWater {
     LineId line;
     bool allWater;
 };
+struct SetMaterial { // another jar, or newer figures; amount and place stay
+    LineId line;
+    MaterialPtr material;
+};
 // Settings are set whole; field says which one the maker touched.
 enum class SettingField {
     Superfat,
@@ -63,8 +67,8 @@ struct SetText {
     std::string text;
 };
 
-using Edit = std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater, SetLye,
-                          SetLiquid, SetOilsTotal, SetText>;
+using Edit = std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater, SetMaterial,
+                          SetLye, SetLiquid, SetOilsTotal, SetText>;
 
 // Applies the edit and returns the one that takes it back. An edit that names a line that is not
 // there, or an id that is, changes nothing and returns nothing.

@@ -259,51 +259,6 @@ bool cutEnding(std::string& text, std::string_view ending)
 
 } // namespace
 
-std::string folded(std::string_view text)
-{
-    // Base letters for U+00C0 to U+017F; '*' keeps what has no single base letter.
-    static constexpr std::string_view base =
-        "aaaaaa*ceeeeiiiidnooooo*ouuuuy*saaaaaa*ceeeeiiiidnooooo*ouuuuy*y"
-        "aaaaaaccccccccddddeeeeeeeeeegggggggghhhhiiiiiiiiii**jjkkklllllll"
-        "lllnnnnnnn**oooooo**rrrrrrssssssssttttttuuuuuuuuuuuuwwyyyzzzzzzs";
-    std::string out;
-    out.reserve(text.size());
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const auto c = static_cast<unsigned char>(text[i]);
-        const std::string_view left = text.substr(i);
-        // What keyboards, other programs and our own figures put in place of plain signs.
-        constexpr std::pair<std::string_view, char> standIns[] = {
-            {"\xC2\xA0", ' '},     {"\xE2\x80\xAF", ' '}, {"\xE2\x80\x89", ' '},
-            {"\xE2\x88\x92", '-'}, {"\xC3\x97", '*'},     {"\xC3\xB7", '/'}};
-        const auto* in = std::ranges::find_if(
-            standIns, [&](const auto& s) { return left.starts_with(s.first); });
-        if (in != std::end(standIns)) {
-            if (in->second != ' ' || (!out.empty() && out.back() != ' '))
-                out += in->second;
-            i += in->first.size() - 1;
-            continue;
-        }
-        if (isSpace(text[i])) {
-            if (!out.empty() && out.back() != ' ')
-                out += ' ';
-        } else if ((c == 0xC3 || c == 0xC4 || c == 0xC5) && i + 1 < text.size()) {
-            const auto low = static_cast<unsigned char>(text[i + 1]);
-            const std::size_t place = (c - 0xC3u) * 64u + (low & 0x3Fu);
-            const char letter = place < base.size() ? base[place] : '*';
-            if (letter == '*')
-                out.append(text.substr(i, 2));
-            else
-                out += letter;
-            ++i;
-        } else {
-            out += static_cast<char>(c < 0x80 ? std::tolower(c) : c);
-        }
-    }
-    while (!out.empty() && out.back() == ' ')
-        out.pop_back();
-    return out;
-}
-
 std::variant<double, PhraseFault> parseNumber(std::string_view text, char decimalMark)
 {
     text = trimmed(text);
@@ -365,48 +320,6 @@ std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const Phras
     }
     phrase.materialText = name;
     return phrase;
-}
-
-std::vector<Match> rankMatches(std::string_view search, std::span<const MaterialPtr> materials)
-{
-    const std::string wanted = folded(search);
-    std::vector<std::string_view> words;
-    for (std::size_t at = 0; at < wanted.size();) {
-        const auto end = std::min(wanted.find(' ', at), wanted.size());
-        if (end > at)
-            words.emplace_back(std::string_view(wanted).substr(at, end - at));
-        at = end + 1;
-    }
-
-    const auto markOf = [&](const std::string& name) -> std::optional<int> {
-        if (name == wanted)
-            return 0;
-        if (name.starts_with(wanted))
-            return 1;
-        bool wordStarts = true;
-        for (const auto word : words) {
-            const auto at = name.find(word);
-            if (at == std::string::npos)
-                return std::nullopt;
-            bool starts = false;
-            for (auto p = at; p != std::string::npos && !starts; p = name.find(word, p + 1))
-                starts = p == 0 || !std::isalnum(static_cast<unsigned char>(name[p - 1]));
-            wordStarts = wordStarts && starts;
-        }
-        return wordStarts ? 2 : 4;
-    };
-
-    std::vector<Match> found;
-    for (std::size_t i = 0; i < materials.size(); ++i) {
-        std::optional<int> best = markOf(folded(materials[i]->name));
-        for (const std::string& other : materials[i]->alsoCalled)
-            if (const auto mark = markOf(folded(other)); mark && (!best || *mark + 1 < *best))
-                best = *mark == 0 ? 0 : *mark + 1;
-        if (best)
-            found.push_back({i, *best});
-    }
-    std::ranges::stable_sort(found, {}, &Match::mark);
-    return found;
 }
 
 } // namespace rhexion

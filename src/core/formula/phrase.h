@@ -3,8 +3,8 @@
 #pragma once
 
 #include "core/formula/formula.h"
+#include "core/materials/search.h"
 
-#include <span>
 #include <string_view>
 #include <variant>
 
@@ -45,16 +45,5 @@ std::variant<StatedAmount, PhraseFault> parseAmount(std::string_view text,
 // A number or a sum without a unit.
 std::variant<double, PhraseFault> parseNumber(std::string_view text, char decimalMark);
 std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const PhraseHabits& habits);
-
-// How well a name answers a search, best first: whole, start, starts of words, inside. Only those
-// with every word of the search are kept. Equal marks keep their order.
-struct Match {
-    std::size_t index;
-    int mark; // lower is better
-};
-std::vector<Match> rankMatches(std::string_view search, std::span<const MaterialPtr> materials);
-
-// Lower-cased, accents of Latin-1 and Latin Extended-A folded, runs of space made one.
-std::string folded(std::string_view text);
 
 } // namespace rhexion

@@ -6,8 +6,8 @@
 namespace rhexion {
 
 namespace {
-// Ascorbic acid's second proton (pKa 11.8) stays put in a batter and is left out.
-constexpr std::array<AcidFacts, 7> acids{{
+// A second proton that stays put in a batter (ascorbic 11.8, salicylic 13.6) is left out.
+constexpr std::array<AcidFacts, 21> acids{{
     {Acid::Citric, "citric", 6, 8, 7, {3.13, 4.76, 6.40}, 3},
     {Acid::Lactic, "lactic", 3, 6, 3, {3.86, 0, 0}, 1},
     {Acid::Acetic, "acetic", 2, 4, 2, {4.76, 0, 0}, 1},
@@ -15,8 +15,29 @@ constexpr std::array<AcidFacts, 7> acids{{
     {Acid::Tartaric, "tartaric", 4, 6, 6, {2.98, 4.34, 0}, 2},
     {Acid::Oxalic, "oxalic", 2, 2, 4, {1.25, 3.81, 0}, 2},
     {Acid::Ascorbic, "ascorbic", 6, 8, 6, {4.10, 0, 0}, 1},
+    {Acid::Succinic, "succinic", 4, 6, 4, {4.21, 5.64, 0}, 2},
+    {Acid::Fumaric, "fumaric", 4, 4, 4, {3.02, 4.38, 0}, 2},
+    {Acid::Quinic, "quinic", 7, 12, 6, {3.58, 0, 0}, 1},
+    {Acid::Glycolic, "glycolic", 2, 4, 3, {3.83, 0, 0}, 1},
+    {Acid::Gluconic, "gluconic", 6, 12, 7, {3.86, 0, 0}, 1},
+    {Acid::Gluconolactone, "gluconolactone", 6, 10, 6, {3.86, 0, 0}, 1},
+    {Acid::Salicylic, "salicylic", 7, 6, 3, {2.98, 0, 0}, 1},
+    {Acid::Benzoic, "benzoic", 7, 6, 2, {4.20, 0, 0}, 1},
+    {Acid::Sorbic, "sorbic", 6, 8, 2, {4.76, 0, 0}, 1},
+    {Acid::Phosphoric, "phosphoric", 0, 3, 4, {2.16, 7.21, 12.32}, 3, atomic::phosphorus},
+    {Acid::Boric, "boric", 0, 3, 3, {9.24, 0, 0}, 1, atomic::boron},
+    {Acid::Bitartrate, "bitartrate", 4, 5, 6, {4.34, 0, 0}, 1, atomic::potassium},
+    {Acid::Bicarbonate, "bicarbonate", 1, 1, 3, {10.33, 0, 0}, 1, atomic::sodium},
+    {Acid::DisodiumEdta, "disodium-edta", 10, 14, 8, {6.16, 10.26, 0}, 2,
+     2 * atomic::nitrogen + 2 * atomic::sodium},
 }};
 } // namespace
+
+double citricMonohydrateShare()
+{
+    const double acid = factsOf(Acid::Citric).molarMass();
+    return acid / (acid + molarMassWater);
+}
 
 std::span<const AcidFacts> allAcids()
 {
@@ -49,10 +70,17 @@ double hydroxidePerMol(const AcidFacts& acid, std::optional<double> foodPh)
         std::array<double, acids.size()> z{};
         for (std::size_t i = 0; i < acids.size(); ++i)
             z[i] = protonsGivenUp(acids[i], batterPh);
+        z[static_cast<std::size_t>(Acid::Bicarbonate)] = 1.0;
         return z;
     }();
     const double z = full[static_cast<std::size_t>(acid.acid)];
     return foodPh ? std::max(0.0, z - protonsGivenUp(acid, *foodPh)) : z;
+}
+
+double leastHydroxidePerMol(const AcidFacts& acid, std::optional<double> foodPh)
+{
+    return acid.acid == Acid::Bicarbonate ? protonsGivenUp(acid, batterPh)
+                                          : hydroxidePerMol(acid, foodPh);
 }
 
 double sodiumHydroxideSolubility(Temperature at)

@@ -19,6 +19,9 @@ inline constexpr double oxygen = 15.999;
 inline constexpr double sodium = 22.98976928;
 inline constexpr double potassium = 39.0983;
 inline constexpr double chlorine = 35.45;
+inline constexpr double nitrogen = 14.007;
+inline constexpr double phosphorus = 30.973762;
+inline constexpr double boron = 10.81;
 } // namespace atomic
 
 // Molar masses, g/mol, from the atomic weights above.
@@ -35,7 +38,30 @@ inline constexpr double mgPotassiumHydroxidePerMillimole = 56.1056;
 // The pH at which neutralisation counts as done: a soap batter is more alkaline than this.
 inline constexpr double batterPh = 10.0;
 
-enum class Acid { Citric, Lactic, Acetic, Malic, Tartaric, Oxalic, Ascorbic };
+// Acids, and salts that still take lye (cream of tartar, bicarbonate, disodium EDTA).
+enum class Acid {
+    Citric,
+    Lactic,
+    Acetic,
+    Malic,
+    Tartaric,
+    Oxalic,
+    Ascorbic,
+    Succinic,
+    Fumaric,
+    Quinic,
+    Glycolic,
+    Gluconic,
+    Gluconolactone, // opens to gluconic acid in water
+    Salicylic,
+    Benzoic,
+    Sorbic,
+    Phosphoric,
+    Boric,
+    Bitartrate,
+    Bicarbonate,
+    DisodiumEdta
+};
 
 struct AcidFacts {
     Acid acid;
@@ -47,13 +73,17 @@ struct AcidFacts {
     // and Physics, dissociation constants of organic acids, from memory. Unused places hold 0.
     std::array<double, 3> pKa;
     int protons;
+    double otherAtoms = 0.0; // g/mol of whatever is not C, H or O
 
     constexpr double molarMass() const
     {
-        return carbons * atomic::carbon + hydrogens * atomic::hydrogen + oxygens * atomic::oxygen;
+        return carbons * atomic::carbon + hydrogens * atomic::hydrogen +
+               oxygens * atomic::oxygen + otherAtoms;
     }
 };
 
+// Citric acid in its monohydrate, by the molar masses.
+double citricMonohydrateShare();
 std::span<const AcidFacts> allAcids();
 const AcidFacts& factsOf(Acid acid);
 std::optional<Acid> acidFromCode(std::string_view code);
@@ -62,8 +92,11 @@ std::optional<Acid> acidFromCode(std::string_view code);
 double protonsGivenUp(const AcidFacts& acid, double ph);
 
 // Hydroxide per mol of the acid on its way to the batter. In a food part of the acid is already
-// salt, so with a known pH only the rest counts; never below 0.
+// salt, so with a known pH only the rest counts; never below 0. Bicarbonate takes its one proton's
+// worth while hydroxide remains.
 double hydroxidePerMol(const AcidFacts& acid, std::optional<double> foodPh);
+// The least it takes: the same but for bicarbonate, which at the batter's pH stops at a third.
+double leastHydroxidePerMol(const AcidFacts& acid, std::optional<double> foodPh);
 
 // g of hydroxide that dissolve in 1 g of water at a temperature in C. NaOH 0.42 at 0, 0.52 at 10,
 // 1.09 at 20; KOH 1.12 at 20 (from memory). Between points a straight line; above 20 C the 20 C

@@ -6,7 +6,7 @@ namespace rhexion {
 
 namespace {
 
-constexpr std::array<std::pair<MaterialKind, const char*>, 11> kindCodes{{
+constexpr std::array<std::pair<MaterialKind, const char*>, 15> kindCodes{{
     {MaterialKind::Fat, "fat"},
     {MaterialKind::FattyAcid, "fatty-acid"},
     {MaterialKind::SodiumHydroxide, "sodium-hydroxide"},
@@ -18,6 +18,10 @@ constexpr std::array<std::pair<MaterialKind, const char*>, 11> kindCodes{{
     {MaterialKind::Salt, "salt"},
     {MaterialKind::Liquid, "liquid"},
     {MaterialKind::Solid, "solid"},
+    {MaterialKind::Wax, "wax"},
+    {MaterialKind::Egg, "egg"},
+    {MaterialKind::Colour, "colour"},
+    {MaterialKind::Scent, "scent"},
 }};
 
 constexpr std::array<std::pair<Part, const char*>, partCount> partCodes{{
@@ -33,6 +37,7 @@ constexpr std::array<std::pair<Part, const char*>, partCount> partCodes{{
     {Part::SodiumHydroxide, "sodium-hydroxide"},
     {Part::PotassiumHydroxide, "potassium-hydroxide"},
     {Part::Inert, "inert"},
+    {Part::Carbonate, "carbonate"},
 }};
 
 template <class Table, class Value>
@@ -49,6 +54,17 @@ std::optional<Value> valueIn(const Table& table, const std::string& code)
 }
 
 } // namespace
+
+std::span<const MaterialKind> allMaterialKinds()
+{
+    static constexpr auto kinds = [] {
+        std::array<MaterialKind, kindCodes.size()> out{};
+        for (std::size_t i = 0; i < out.size(); ++i)
+            out[i] = kindCodes[i].first;
+        return out;
+    }();
+    return kinds;
+}
 
 const char* codeOf(MaterialKind kind)
 {
@@ -74,6 +90,11 @@ const Source* Material::findSource(const std::string& sourceId) const
 {
     const auto found = std::ranges::find(sources, sourceId, &Source::id);
     return found == sources.end() ? nullptr : &*found;
+}
+
+bool Material::behaves(Behaviour what) const
+{
+    return std::ranges::find(behaviours, what, &BehaviourNote::what) != behaviours.end();
 }
 
 double Material::otherSolids() const
@@ -112,6 +133,7 @@ std::optional<Material> withPurity(const Material& hydroxide, Fraction share)
     const double low = purity > doubt ? purity - doubt : purity;
     const double high = purity + doubt < 1.0 ? purity + doubt : 1.0;
     out.part(part) = {*Interval::of(low, purity, high), "maker"};
+    out.part(Part::Carbonate) = {};
     out.part(Part::Water) = {*Interval::of(1.0 - high, 1.0 - purity, 1.0 - low), "maker"};
     out.sources = {
         {"maker", "Purity as you set it, within a hundredth: common practice, no source", false}};
@@ -152,10 +174,27 @@ std::optional<MaterialFault> faultOf(const Material& material)
         {&material.acidValue, "acidValue"},
         {&material.iodine, "iodine"},
         {&material.titratable, "titratable"},
-        {&material.ph, "ph"}};
+        {&material.ph, "ph"},
+        {&material.density, "density"},
+        {&material.melting, "melting"},
+        {&material.unsaponifiable, "unsaponifiable"},
+        {&material.usualUse, "usualUse"}};
     for (const auto& [figure, name] : others)
         if (*figure && !sourced(**figure))
             return MaterialFault{Code::UnknownSource, name};
+
+    double profile = 0.0;
+    for (const FattyAcidShare& share : material.fattyAcids) {
+        profile += share.share.range.typical();
+        if (!sourced(share.share))
+            return MaterialFault{Code::UnknownSource, "fattyAcids"};
+    }
+    // Tables list the main acids; what they leave out stays below a tenth.
+    if (!material.fattyAcids.empty() && (profile < 0.9 || profile > 1.02))
+        return MaterialFault{Code::FattyAcidsNotOne, "fattyAcids"};
+    for (const Measure& measure : material.measures)
+        if (measure.name.empty() || !(measure.grams > 0.0) || measure.grams > 1e6)
+            return MaterialFault{Code::BadMeasure, "measures"};
 
     if (material.part(Part::Fat).range.high() > 0.0 && !material.sv && !material.acidValue)
         return MaterialFault{Code::FatWithoutSv, "sv"};

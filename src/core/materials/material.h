@@ -1,12 +1,15 @@
 // A material is a composition: mass fractions with low, typical and high, each with its source.
 #pragma once
 
+#include "core/materials/behaviour.h"
 #include "core/materials/chemistry.h"
+#include "core/materials/fatty_acid.h"
 #include "core/units/quantity.h"
 
 #include <array>
 #include <memory>
 #include <optional>
+#include <span>
 #include <string>
 #include <utility>
 #include <vector>
@@ -24,8 +27,13 @@ enum class MaterialKind {
     Sugar,
     Salt,
     Liquid,
-    Solid // clays, grains, scrubs: nothing that lye or water takes notice of
+    Solid, // clays, grains, scrubs: nothing that lye or water takes notice of
+    Wax,   // waxes and resins: saponify in part; the low bound of SV is the acid value
+    Egg,
+    Colour,
+    Scent
 };
+std::span<const MaterialKind> allMaterialKinds();
 
 // The named parts of a composition besides the acids. What they and the acids leave of 1 is
 // "other solids".
@@ -41,9 +49,10 @@ enum class Part {
     Glycerol,
     SodiumHydroxide,
     PotassiumHydroxide,
-    Inert
+    Inert,
+    Carbonate // sodium or potassium carbonate, as hydroxide takes it up from air
 };
-inline constexpr std::size_t partCount = 12;
+inline constexpr std::size_t partCount = 13;
 
 // A figure and where it comes from; source is an id in Material::sources.
 struct Figure {
@@ -58,10 +67,32 @@ struct AcidShare {
     friend bool operator==(const AcidShare&, const AcidShare&) = default;
 };
 
+struct FattyAcidShare {
+    FattyAcid acid;
+    Figure share; // of the fatty acids, by mass
+    friend bool operator==(const FattyAcidShare&, const FattyAcidShare&) = default;
+};
+
+// What one household measure of it weighs: "tsp", "cup", "drop", "large egg".
+struct Measure {
+    std::string name;
+    double grams = 0.0; // above 0
+    std::string source;
+    friend bool operator==(const Measure&, const Measure&) = default;
+};
+
+// Which jar the figures were taken from; empty for the material itself.
+struct LotMark {
+    std::string id;
+    std::string name;
+    friend bool operator==(const LotMark&, const LotMark&) = default;
+};
+
 struct Source {
     std::string id;
     std::string text;
     bool fromMemory = false;
+    bool fromLot = false; // a certificate's or the maker's own measurement of one lot
     friend bool operator==(const Source&, const Source&) = default;
 };
 
@@ -76,18 +107,36 @@ struct Material {
     std::optional<Figure> iodine;     // g I2 per 100 g
     std::optional<Figure> titratable; // mmol OH per 100 g; replaces the acids in the sum
     std::optional<Figure> ph;         // of the food as it is
+    std::optional<Figure> density;    // g/ml at 20 C, or melted where it is hard
+    std::optional<Figure> melting;    // C; may be below 0
+    std::optional<Figure> unsaponifiable; // fraction of the fat
+    std::optional<Figure> usualUse;   // fraction of the oils
+    std::vector<FattyAcidShare> fattyAcids;
+    std::vector<BehaviourNote> behaviours;
+    std::vector<Measure> measures;
+    LotMark lot;
     std::vector<std::string> alsoCalled;
     std::string note; // one plain sentence
     std::vector<Source> sources;
 
     const Figure& part(Part p) const { return parts[static_cast<std::size_t>(p)]; }
     Figure& part(Part p) { return parts[static_cast<std::size_t>(p)]; }
-    bool isOil() const { return kind == MaterialKind::Fat || kind == MaterialKind::FattyAcid; }
+    bool isOil() const
+    {
+        return kind == MaterialKind::Fat || kind == MaterialKind::FattyAcid ||
+               kind == MaterialKind::Wax;
+    }
     bool isHydroxide() const
     {
         return kind == MaterialKind::SodiumHydroxide || kind == MaterialKind::PotassiumHydroxide;
     }
     bool hasAcid() const { return titratable || !acids.empty(); }
+    bool behaves(Behaviour what) const;
+    // Acidity that nobody measured: 0 to x, typical 0.
+    bool acidityUnknown() const
+    {
+        return titratable && titratable->range.typical() == 0.0 && titratable->range.high() > 0.0;
+    }
     const Source* findSource(const std::string& sourceId) const;
     // 1 minus every named part and acid at its typical value; below 0 means bad figures.
     double otherSolids() const;
@@ -121,7 +170,9 @@ struct MaterialFault {
         FatWithoutSv,
         HydroxideWithoutPurity,
         UnknownSource,
-        SvOutOfRange
+        SvOutOfRange,
+        FattyAcidsNotOne,
+        BadMeasure
     };
     Code code;
     std::string item;

@@ -4,28 +4,35 @@
 
 namespace rhexion {
 
+Contents contentsPerGram(const Material& m)
+{
+    const auto share = [&](Part part) { return m.part(part).range.typical(); };
+    Contents out;
+    out.water = share(Part::Water) + share(Part::Alcohol) + share(Part::Glycerol);
+    out.fat = share(Part::Fat);
+    out.sugar = share(Part::ReducingSugar) + share(Part::OtherSugar);
+    out.salt = share(Part::SodiumChloride) + share(Part::OtherSalts) + share(Part::Carbonate);
+    out.alkali = share(Part::SodiumHydroxide) + share(Part::PotassiumHydroxide);
+    for (const AcidShare& a : m.acids)
+        out.acid += a.share.range.typical();
+    out.otherSolids = std::max(0.0, 1.0 - out.total());
+    return out;
+}
+
 Contents contentsOf(const Formula& formula, const Reckoning& reckoning, Vessel vessel)
 {
     Contents out;
     for (std::size_t i = 0; i < formula.lines.size(); ++i) {
         if (formula.lines[i].vessel != vessel)
             continue;
-        const Material& m = *formula.lines[i].material;
+        const Contents one = contentsPerGram(*formula.lines[i].material);
         const double grams = reckoning.lines[i].grams;
-        const auto share = [&](Part part) { return m.part(part).range.typical(); };
-        const double water = share(Part::Water) + share(Part::Alcohol) + share(Part::Glycerol);
-        const double sugar = share(Part::ReducingSugar) + share(Part::OtherSugar);
-        const double salt = share(Part::SodiumChloride) + share(Part::OtherSalts);
-        double acid = 0.0;
-        for (const AcidShare& a : m.acids)
-            acid += a.share.range.typical();
-        out.water += grams * water;
-        out.fat += grams * share(Part::Fat);
-        out.sugar += grams * sugar;
-        out.salt += grams * salt;
-        out.acid += grams * acid;
-        out.otherSolids +=
-            grams * std::max(0.0, 1.0 - water - share(Part::Fat) - sugar - salt - acid);
+        out.water += grams * one.water;
+        out.fat += grams * one.fat;
+        out.sugar += grams * one.sugar;
+        out.salt += grams * one.salt;
+        out.acid += grams * one.acid;
+        out.otherSolids += grams * one.otherSolids;
     }
     if (vessel == Vessel::LyeJug) {
         out.water += reckoning.jugWaterGrams;

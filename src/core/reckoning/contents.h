@@ -16,6 +16,9 @@ struct Contents { // g
     double total() const { return water + fat + alkali + acid + sugar + salt + otherSolids; }
 };
 
+// What one gram of a material is, at its typical figures.
+Contents contentsPerGram(const Material& material);
+
 // The lye jug also holds both hydroxides and the strong jug's water.
 Contents contentsOf(const Formula& formula, const Reckoning& reckoning, Vessel vessel);
 

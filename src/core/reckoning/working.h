@@ -47,7 +47,21 @@ enum class Rule : std::uint8_t {
     JugStrength,        // pure / (pure + water in the jug)
     SuperfatOnOils,     // 1 - (n - acids) / oils
     SuperfatTrue,       // 1 - (n - acids) / (oils + hidden fat, typical)
-    NeutralisationWater // (acid + free fatty acid) * 18.015
+    NeutralisationWater, // (acid + free fatty acid) * 18.015
+    // Kitchen measurements (core/measuring).
+    DryDownWater,     // (wet - dry) / (wet - dish)
+    BrixCorrected,    // reading + correction at a temperature
+    BrixWater,        // 1 - soluble - insoluble
+    SugarDensity,     // of a sucrose solution at that many degrees Brix
+    SolutionStrength, // g * purity / M / ml * 1000
+    TitrationRun,     // 100 c V / m
+    RunsMean,
+    RunsSpread,   // standard deviation
+    CupVolume,    // (with water - empty) / density of water
+    CupDensity,   // (with material - empty) / volume
+    EachWeight,   // (together - dish) / count
+    PurityRun,    // citric * share / M * 3 * M of the hydroxide / hydroxide weighed
+    MixtureWater  // (water - (together - end)) / end
 };
 
 enum class TermName : std::uint8_t {
@@ -81,7 +95,14 @@ enum class TermName : std::uint8_t {
     FreeFattyAcid,
     WaterMolarMass,
     UsualRatio,
-    ImpurityWater
+    ImpurityWater,
+    Count,
+    Brix,
+    Correction,
+    Temperature,
+    Concentration,
+    Volume,
+    Density
 };
 
 enum class Unit : std::uint8_t {
@@ -93,7 +114,12 @@ enum class Unit : std::uint8_t {
     MgPerGram,
     MillimolePer100Gram,
     GramPerGram,
-    MolePerGram
+    MolePerGram,
+    Brix,
+    Celsius,
+    MolePerLitre,
+    Millilitre,
+    GramPerMl
 };
 
 struct Term {
@@ -128,6 +154,16 @@ public:
         steps_.push_back({rule, unit, acid, static_cast<std::uint8_t>(terms.size()), line,
                           static_cast<std::uint32_t>(terms_.size()), result});
         terms_.insert(terms_.end(), terms.begin(), terms.end());
+    }
+    // Another working after this one.
+    void append(const Working& other)
+    {
+        const auto shift = static_cast<std::uint32_t>(terms_.size());
+        for (Step step : other.steps_) {
+            step.firstTerm += shift;
+            steps_.push_back(step);
+        }
+        terms_.insert(terms_.end(), other.terms_.begin(), other.terms_.end());
     }
     std::span<const Step> steps() const { return steps_; }
     std::span<const Term> terms(const Step& step) const

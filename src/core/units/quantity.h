@@ -100,7 +100,7 @@ private:
     double celsius_ = 20.0;
 };
 
-// A figure with its doubt: low <= typical <= high, all finite and not negative.
+// A figure with its doubt: low <= typical <= high, all finite; not negative unless made as signed.
 class Interval {
 public:
     constexpr Interval() = default;
@@ -112,9 +112,21 @@ public:
                           low <= typical && typical <= high;
         return good ? std::optional(Interval{low, typical, high}) : std::nullopt;
     }
+    // For degrees, which may be negative. Refuses NaN, infinity and a wrong order.
+    static std::optional<Interval> ofSigned(double low, double typical, double high)
+    {
+        const bool good =
+            std::isfinite(low) && std::isfinite(high) && low <= typical && typical <= high;
+        return good ? std::optional(Interval{low, typical, high}) : std::nullopt;
+    }
     constexpr double low() const { return low_; }
     constexpr double typical() const { return typical_; }
     constexpr double high() const { return high_; }
+    // Every bound times a factor of 0 or more.
+    friend constexpr Interval operator*(const Interval& i, double k)
+    {
+        return Interval{i.low_ * k, i.typical_ * k, i.high_ * k};
+    }
     friend constexpr bool operator==(const Interval&, const Interval&) = default;
 
 private:

@@ -1,0 +1,100 @@
+#include "app/shelf/composition_bar.h"
+
+#include "app/theme/theme.h"
+
+#include <QPainter>
+
+#include <algorithm>
+#include <vector>
+
+namespace rhexion {
+
+namespace {
+
+struct Share {
+    QString name;
+    Matter matter;
+    double part;
+};
+
+std::vector<Share> sharesOf(const Contents& c)
+{
+    std::vector<Share> all{{CompositionBar::tr("water"), Matter::Water, c.water},
+                           {CompositionBar::tr("fat"), Matter::Fat, c.fat},
+                           {CompositionBar::tr("lye"), Matter::Alkali, c.alkali},
+                           {CompositionBar::tr("acid"), Matter::Acid, c.acid},
+                           {CompositionBar::tr("sugar"), Matter::Sugar, c.sugar},
+                           {CompositionBar::tr("salts"), Matter::Salt, c.salt},
+                           {CompositionBar::tr("other solids"), Matter::OtherSolids, c.otherSolids}};
+    std::erase_if(all, [](const Share& s) { return s.part < 0.0005; });
+    return all;
+}
+
+constexpr int barHeight = 26;
+constexpr int keySize = 12;
+
+} // namespace
+
+CompositionBar::CompositionBar(QWidget* parent) : QWidget(parent)
+{
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    setAccessibleName(tr("Composition"));
+}
+
+void CompositionBar::show(const Material& material, const Speech& speech)
+{
+    contents_ = contentsPerGram(material);
+    speech_ = speech;
+    QStringList said;
+    for (const Share& share : sharesOf(contents_))
+        said << QStringLiteral("%1 %2").arg(share.name, speech_.percent(share.part));
+    setAccessibleDescription(said.join(QStringLiteral(", ")));
+    setToolTip(said.join(QStringLiteral("\n")));
+    update();
+}
+
+QSize CompositionBar::sizeHint() const
+{
+    return {300, barHeight + 28};
+}
+
+void CompositionBar::paintEvent(QPaintEvent*)
+{
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const Colours& c = Theme::colours();
+    const auto shares = sharesOf(contents_);
+    // A share too small to see is drawn thin; the rest give way.
+    double whole = 0.0;
+    for (const Share& share : shares)
+        whole += std::max(share.part, 0.008);
+    double x = 0.0;
+    for (const Share& share : shares) {
+        const double w = std::max(share.part, 0.008) / whole * width();
+        Theme::fill(painter, QRectF(x, 0, w, barHeight), share.matter);
+        painter.setPen(QPen(c.surface, 1.5));
+        painter.drawLine(QPointF(x + w, 0), QPointF(x + w, barHeight));
+        x += w;
+    }
+    painter.setPen(QPen(c.line, 1));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(QRectF(0.5, 0.5, width() - 1, barHeight - 1));
+    painter.setFont(Theme::small());
+    const QFontMetrics metrics(Theme::small());
+    int left = 0;
+    for (const Share& share : shares) {
+        const QString text = QStringLiteral("%1 %2").arg(share.name, speech_.percent(share.part));
+        const int w = metrics.horizontalAdvance(text);
+        if (left + keySize + 6 + w > width())
+            break;
+        const QRectF key(left, barHeight + 10, keySize, keySize);
+        Theme::fill(painter, key, share.matter);
+        painter.setPen(QPen(c.line, 1));
+        painter.drawRect(key);
+        painter.setPen(c.ink);
+        painter.drawText(left + keySize + 6, barHeight + 10 + keySize - 1, text);
+        left += keySize + 6 + w + 16;
+    }
+}
+
+} // namespace rhexion

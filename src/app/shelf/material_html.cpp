@@ -1,0 +1,220 @@
+#include "app/shelf/material_html.h"
+
+#include "app/theme/theme.h"
+#include "core/reckoning/effect.h"
+#include "words/shelf_words.h"
+#include "words/words.h"
+
+#include <QCoreApplication>
+
+namespace rhexion {
+
+namespace {
+
+QString tr(const char* text, int n = -1)
+{
+    return QCoreApplication::translate("MaterialPage", text, nullptr, n);
+}
+
+const Mass sample = Mass::grams(10.0);
+
+class Writer {
+public:
+    Writer(const MaterialPage& page, const Speech& speech)
+        : page_(page), m_(*page.material), speech_(speech)
+    {
+    }
+
+    QString write()
+    {
+        const Colours& c = Theme::colours();
+        html_ = QStringLiteral("<style>td { padding: 2px 14px 2px 0; } .m { color: %1; "
+                               "font-size: 13px; } h3 { margin: 14px 0 3px 0; font-size: 16px; }"
+                               " p { margin: 2px 0; } .lot { color: %2; font-weight: 600; }"
+                               " a { color: %2; }</style>")
+                    .arg(c.muted.name(), c.action.name());
+        effect();
+        behaviours();
+        lots();
+        figures();
+        measures();
+        used();
+        return html_;
+    }
+
+private:
+    void head(const QString& text)
+    {
+        html_ += QStringLiteral("<h3>%1</h3>").arg(text.toHtmlEscaped());
+    }
+    void line(const QString& text)
+    {
+        html_ += QStringLiteral("<p>%1</p>").arg(text.toHtmlEscaped());
+    }
+    // "1.24 g (1.1 to 1.4)"
+    QString grams(const Interval& i) const
+    {
+        const auto n = [&](double v) {
+            return speech_.habits().massUnit == AmountUnit::Gram ? speech_.number(v, 2)
+                                                                 : speech_.massNumber(v);
+        };
+        const QString typical = n(i.typical()) + QChar(0x00A0) + speech_.massUnit();
+        return n(i.low()) == n(i.high()) ? typical
+                                         : tr("%1 (%2 to %3)").arg(typical, n(i.low()), n(i.high()));
+    }
+
+    void effect()
+    {
+        head(tr("What %1 of it does").arg(speech_.mass(sample.inGrams())));
+        const Effect e = effectOf(m_, sample);
+        if (m_.isHydroxide()) {
+            const Part part = m_.kind == MaterialKind::SodiumHydroxide ? Part::SodiumHydroxide
+                                                                       : Part::PotassiumHydroxide;
+            line(tr("Lye: brings %1 of pure hydroxide.")
+                     .arg(grams(m_.part(part).range * sample.inGrams())));
+        }
+        if (e.fatMol.high() > 0.0)
+            line((m_.isOil() ? tr("Lye: takes %1 of sodium hydroxide, or %2 of potassium "
+                                  "hydroxide, before any superfat.")
+                             : tr("Lye: its hidden fat can take %1 of sodium hydroxide, or %2 of "
+                                  "potassium hydroxide."))
+                     .arg(grams(e.fatSodium()), grams(e.fatPotassium())));
+        if (m_.acidityUnknown())
+            line(tr("Lye: what its acids take is not known. Titrate it, or treat it as 0 to %1 "
+                    "of sodium hydroxide.")
+                     .arg(speech_.number(e.acidSodium().high(), 2) + QChar(0x00A0) + tr("g")));
+        else if (e.acidMol.high() > 0.0)
+            line(tr("Lye: its acids take %1 of sodium hydroxide, or %2 of potassium hydroxide.")
+                     .arg(grams(e.acidSodium()), grams(e.acidPotassium())));
+        else if (!m_.isOil() && !m_.isHydroxide() && e.fatMol.high() == 0.0)
+            line(tr("Lye: takes none."));
+        line(e.water.high() > 0.0 ? tr("Water: brings %1.").arg(grams(e.water))
+                                  : tr("Water: brings none."));
+    }
+
+    void behaviours()
+    {
+        if (m_.behaviours.empty())
+            return;
+        head(tr("In the pot"));
+        for (const BehaviourNote& note : m_.behaviours)
+            line(words::behaviourSentence(note, speech_));
+    }
+
+    void lots()
+    {
+        if (page_.lots.empty())
+            return;
+        const QLocale& locale = speech_.habits().locale;
+        head(tr("Lots"));
+        html_ += QStringLiteral("<table>");
+        for (const LotRecord* lot : page_.lots) {
+            QStringList notes;
+            if (lot->got.isValid())
+                notes << (lot->homeMade ? tr("made %1") : tr("came %1"))
+                             .arg(locale.toString(lot->got, QLocale::ShortFormat));
+            if (!lot->supplier.isEmpty())
+                notes << lot->supplier;
+            if (lot->leftGrams)
+                notes << tr("%1 left").arg(speech_.mass(*lot->leftGrams));
+            if (lot->price)
+                notes << tr("price %1").arg(speech_.number(*lot->price, 2));
+            if (lot->bestBefore.isValid())
+                notes << tr("best before %1")
+                             .arg(locale.toString(lot->bestBefore, QLocale::ShortFormat));
+            if (!lot->notes.isEmpty())
+                notes << lot->notes;
+            const bool inUse = m_.lot.id == lot->lot.id;
+            const QString id = QString::fromStdString(lot->lot.id);
+            html_ += QStringLiteral("<tr><td%1>%2</td><td class='m'>%3</td><td><a "
+                                    "href='edit-lot:%4'>%5</a> &nbsp; <a href='%6:%4'>%7</a></td>"
+                                    "</tr>")
+                         .arg(inUse ? QStringLiteral(" class='lot'") : QString(),
+                              QString::fromStdString(lot->lot.name).toHtmlEscaped() +
+                                  (inUse ? tr(" (in use)") : QString()),
+                              notes.join(QStringLiteral(" \u00B7 ")).toHtmlEscaped(), id,
+                              tr("Edit"),
+                              lot->closed ? QStringLiteral("open-lot") : QStringLiteral("close-lot"),
+                              lot->closed ? tr("Open again") : tr("It is used up"));
+        }
+        html_ += QStringLiteral("</table>");
+    }
+
+    void figures()
+    {
+        head(tr("Figures"));
+        html_ += QStringLiteral("<table width='100%'>");
+        QStringList seen;
+        for (const FigureKind& kind : figureKinds()) {
+            const Figure* f = findFigure(m_, kind.code);
+            if (!f)
+                continue;
+            const Source* source = m_.findSource(f->source);
+            const bool own = source && source->fromLot;
+            // A source said in the row above is not said again.
+            const QString said = words::figureSource(m_, f->source);
+            const QString shown =
+                !seen.isEmpty() && seen.last() == said ? QStringLiteral("\u2033") : said;
+            seen << said;
+            html_ += QStringLiteral("<tr><td%1>%2</td><td%1 style='white-space: nowrap'>%3</td>"
+                                    "<td class='m'>%4</td></tr>")
+                         .arg(own ? QStringLiteral(" class='lot'") : QString(),
+                              words::figureName(kind.code).toHtmlEscaped(),
+                              words::figureText(kind, f->range, speech_).toHtmlEscaped(),
+                              (own ? tr("your lot: %1").arg(shown) : shown).toHtmlEscaped());
+        }
+        html_ += QStringLiteral("</table>");
+        if (seen.isEmpty())
+            line(tr("None: nothing in it that lye or water takes notice of."));
+    }
+
+    void measures()
+    {
+        if (m_.measures.empty())
+            return;
+        head(tr("By the spoon"));
+        QStringList parts;
+        for (const Measure& measure : m_.measures)
+            parts << tr("1 %1 = %2").arg(
+                QString::fromStdString(measure.name),
+                measure.grams < 1.0
+                    ? speech_.number(measure.grams, 3) + QChar(0x00A0) + tr("g")
+                    : speech_.mass(measure.grams));
+        line(parts.join(QStringLiteral(" \u00B7 ")));
+    }
+
+    void used()
+    {
+        head(tr("Where it was used"));
+        if (page_.onBench)
+            line(tr("On the bench now."));
+        if (page_.usedIn.isEmpty() && !page_.onBench)
+            line(tr("Nowhere yet."));
+        constexpr qsizetype most = 12;
+        for (qsizetype i = 0; i < std::min(most, page_.usedIn.size()); ++i) {
+            const BatchSummary& b = page_.usedIn[i];
+            html_ += QStringLiteral("<p><a href='batch:%1'>%2</a> <span class='m'>%3</span></p>")
+                         .arg(b.id)
+                         .arg((b.name.isEmpty() ? tr("A batch without a name") : b.name)
+                                  .toHtmlEscaped(),
+                              speech_.habits().locale.toString(b.started.toLocalTime().date(),
+                                                               QLocale::ShortFormat));
+        }
+        if (page_.usedIn.size() > most)
+            line(tr("and %n earlier batch(es)", int(page_.usedIn.size() - most)));
+    }
+
+    const MaterialPage& page_;
+    const Material& m_;
+    const Speech& speech_;
+    QString html_;
+};
+
+} // namespace
+
+QString materialHtml(const MaterialPage& page, const Speech& speech)
+{
+    return Writer(page, speech).write();
+}
+
+} // namespace rhexion

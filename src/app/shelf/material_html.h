@@ -1,0 +1,20 @@
+// A material as a page of text: what 10 g of it does, figures with their sources, behaviours, lots.
+#pragma once
+
+#include "models/stock.h"
+#include "storage/journal.h"
+#include "words/speech.h"
+
+namespace rhexion {
+
+struct MaterialPage {
+    MaterialPtr material; // with the lot's figures, if one is used
+    std::vector<const LotRecord*> lots;
+    QList<BatchSummary> usedIn;
+    bool onBench = false;
+};
+
+// Links: "edit-lot:ID", "close-lot:ID", "open-lot:ID", "batch:ID".
+QString materialHtml(const MaterialPage& page, const Speech& speech);
+
+} // namespace rhexion

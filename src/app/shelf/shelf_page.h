@@ -1,0 +1,124 @@
+// The shelf: search over everything, a page for each material, lots, measuring, own materials.
+#pragma once
+
+#include <QWidget>
+
+#include "models/stock_model.h"
+#include "storage/journal.h"
+#include "words/speech.h"
+
+#include <functional>
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QListView;
+class QPushButton;
+class QStackedWidget;
+class QTextBrowser;
+
+namespace rhexion {
+
+class CompositionBar;
+class ImportPanel;
+class LotEditor;
+class MaterialEditor;
+class MeasurePanel;
+class MixPanel;
+
+class ShelfPage : public QWidget {
+    Q_OBJECT
+public:
+    using Clock = std::function<QDateTime()>;
+    ShelfPage(Stock& stock, Clock clock, QWidget* parent = nullptr);
+
+    void setSpeech(const Speech& speech);
+    // Where materials were used: the journal, or nothing, and the formula on the bench.
+    void setUses(std::function<const Journal*()> journal,
+                 std::function<bool(const std::string&)> onBench);
+    void start(); // focus in the search
+    void showMaterial(const std::string& id, const std::string& lot = {});
+    // Reads a file into the preview; says what is wrong with the whole of it.
+    void importFile(const QString& path);
+    bool exportTo(const QString& path);
+
+    QLineEdit* searchField() const { return search_; }
+    QListView* list() const { return list_; }
+    StockModel* model() const { return model_; }
+    MaterialPtr current() const { return shown_; }
+    QString pageText() const;
+    MaterialEditor* materialEditor() const { return materialEditor_; }
+    LotEditor* lotEditor() const { return lotEditor_; }
+    MeasurePanel* measurePanel() const { return measure_; }
+    MixPanel* mixPanel() const { return mix_; }
+    ImportPanel* importPanel() const { return import_; }
+    QStackedWidget* pages() const { return pages_; }
+    QComboBox* kindFilter() const { return kind_; }
+    QComboBox* originFilter() const { return origin_; }
+
+    void newMaterial();
+    void copyAsOwn();
+    void newLot();
+    void startMeasuring();
+    void startMixing();
+
+Q_SIGNALS:
+    void useWanted(const MaterialPtr& material);
+    void batchWanted(qint64 batch);
+    void noted(const QString& text);
+    // Lots or own materials are new; the formula on the bench may want their figures.
+    void shelfChanged();
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    QWidget* buildList();
+    QWidget* buildMaterial();
+    void buildEditors();
+    void search();
+    void showCurrent();
+    void backToMaterial();
+    void follow(const QUrl& link);
+    void keepMaterials(const std::vector<Material>& materials, double gramsLeft);
+    void keepLot(const LotRecord& lot);
+    void askImport();
+    void askExport();
+    void toggleArchived();
+    bool said(const std::optional<FileFault>& fault);
+    QDate today() const { return clock_().toLocalTime().date(); }
+
+    Stock& stock_;
+    Clock clock_;
+    Speech speech_;
+    std::function<const Journal*()> journal_;
+    std::function<bool(const std::string&)> onBench_;
+    MaterialPtr shown_;
+    StockEntry entry_;
+
+    QLineEdit* search_;
+    QComboBox* kind_;
+    QComboBox* origin_;
+    QListView* list_;
+    QLabel* count_;
+    StockModel* model_;
+    QStackedWidget* pages_;
+    QWidget* material_;
+    QLabel* name_;
+    QLabel* about_;
+    CompositionBar* bar_;
+    QTextBrowser* text_;
+    QPushButton* use_;
+    QPushButton* edit_;
+    QPushButton* archive_;
+    QPushButton* lot_;
+    QPushButton* measureButton_;
+    QPushButton* mixButton_;
+    MaterialEditor* materialEditor_ = nullptr;
+    LotEditor* lotEditor_ = nullptr;
+    MeasurePanel* measure_ = nullptr;
+    MixPanel* mix_ = nullptr;
+    ImportPanel* import_ = nullptr;
+};
+
+} // namespace rhexion

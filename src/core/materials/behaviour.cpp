@@ -1,0 +1,45 @@
+#include "core/materials/behaviour.h"
+
+#include <algorithm>
+#include <array>
+
+namespace rhexion {
+
+namespace {
+constexpr std::array<const char*, 26> codes{
+    "speeds-trace",   "slows-trace",         "heats",
+    "browns",         "seizes",              "rices",
+    "fades",          "scratchy",            "needs-solvent-water",
+    "disperse-in-oil", "disperse-in-glycerin", "disperse-in-water",
+    "settles",        "not-in-aluminium",    "stains",
+    "allergen",       "phototoxic",          "not-for-children",
+    "fumes",          "foams",               "softens-bar",
+    "hardens-bar",    "melts-hot",           "goes-rancid",
+    "cuts-lather",    "separates"};
+
+constexpr auto all = [] {
+    std::array<Behaviour, codes.size()> out{};
+    for (std::size_t i = 0; i < out.size(); ++i)
+        out[i] = static_cast<Behaviour>(i);
+    return out;
+}();
+} // namespace
+
+std::span<const Behaviour> allBehaviours()
+{
+    return all;
+}
+
+const char* codeOf(Behaviour behaviour)
+{
+    return codes[static_cast<std::size_t>(behaviour)];
+}
+
+std::optional<Behaviour> behaviourFromCode(const std::string& code)
+{
+    const auto found = std::ranges::find(codes, code);
+    return found == codes.end() ? std::nullopt
+                                : std::optional(static_cast<Behaviour>(found - codes.begin()));
+}
+
+} // namespace rhexion

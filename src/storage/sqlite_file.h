@@ -1,0 +1,72 @@
+// One SQLite file of ours: opened, checked, brought up to date, with a version in user_version.
+// Write-ahead log, foreign keys on, synchronous FULL, so that what was typed outlives a pulled plug.
+#pragma once
+
+#include "storage/file_fault.h"
+
+#include <QSqlDatabase>
+#include <QStringList>
+
+#include <memory>
+#include <variant>
+
+class QSqlError;
+class QSqlQuery;
+
+namespace rhexion {
+
+struct SqliteKind {
+    QString name;        // of connections
+    int version;         // newest
+    QString probe;       // a query that only a file of this kind answers
+    QStringList (*migration)(int toVersion);
+};
+
+class SqliteFile {
+public:
+    // Opens or makes the file. A file of a newer version, or one of another kind, is refused and
+    // left as it is; an older one is copied aside before it is brought up to date.
+    static std::variant<std::unique_ptr<SqliteFile>, FileFault> open(const QString& path,
+                                                                     const SqliteKind& kind);
+    ~SqliteFile();
+    SqliteFile(const SqliteFile&) = delete;
+    SqliteFile& operator=(const SqliteFile&) = delete;
+
+    QSqlDatabase database() const;
+    static FileFault faultOf(const QSqlError& error);
+    // Runs what is prepared; the second form wants exactly one row changed, named by what.
+    static std::optional<FileFault> run(QSqlQuery& query);
+    static std::optional<FileFault> changeOne(QSqlQuery& query, const char* what);
+
+private:
+    explicit SqliteFile(QString connection) : connection_(std::move(connection)) {}
+    std::optional<FileFault> migrate(const QString& path, const SqliteKind& kind);
+
+    QString connection_;
+};
+
+// Rolls back unless told to keep.
+class Transaction {
+public:
+    explicit Transaction(QSqlDatabase db) : db_(std::move(db)), open_(db_.transaction()) {}
+    ~Transaction()
+    {
+        if (open_)
+            db_.rollback();
+    }
+    Transaction(const Transaction&) = delete;
+    Transaction& operator=(const Transaction&) = delete;
+    bool isOpen() const { return open_; }
+    bool keep()
+    {
+        const bool done = db_.commit();
+        open_ = open_ && !done;
+        return done;
+    }
+
+private:
+    QSqlDatabase db_;
+    bool open_;
+};
+
+} // namespace rhexion

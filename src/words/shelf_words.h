@@ -1,0 +1,25 @@
+// What is said of materials: figures, behaviours, origins, and what is wrong with one.
+#pragma once
+
+#include "core/materials/figures.h"
+#include "core/measuring/measure.h"
+#include "words/speech.h"
+
+namespace rhexion::words {
+
+QString figureName(const std::string& code); // "Water", "Citric acid", "Melting point"
+QString figureUnit(FigureUnit unit);         // "%", "mg/g"
+// A stored number of a figure as a person reads and types it: percent figures times 100.
+double shownOf(FigureUnit unit, double stored, const Speech& speech);
+double storedOf(FigureUnit unit, double shown, const Speech& speech);
+// "86.2 % (84.1 to 88.3)", or one number where there is no doubt.
+QString figureText(const FigureKind& kind, const Interval& range, const Speech& speech);
+// Where a figure is from, with "(from memory)" and "measured on this lot" said.
+QString figureSource(const Material& material, const std::string& sourceId);
+
+QString behaviourSentence(const BehaviourNote& note, const Speech& speech);
+QString measureFault(MeasureFault fault);
+QString materialFault(const MaterialFault& fault);
+QString kindNamePlural(MaterialKind kind); // "fats", for a filter
+
+} // namespace rhexion::words
