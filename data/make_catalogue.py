@@ -96,10 +96,31 @@ def profile(text):
             for k, v in pairs.items()}
 
 
+FATTY = table("fatty_acids_ifct2017.csv", "code")
+MEASURED = {"coconut-oil": "T001", "maize-oil": "T002", "cottonseed-oil": "T003", "sesame-oil": "T004", "groundnut-oil": "T005",
+            "mustard-oil": "T006", "palm-oil": "T007", "rice-bran-oil": "T008", "safflower-oil": "T009", "soybean-oil": "T011",
+            "sunflower-oil": "T012", "ghee": "T013"}
+COLUMN = {"C18:1": "C18_1n9", "C18:2": "C18_2n6", "C18:3": "C18_3n3", "C16:1": "C16_1n7", "C20:1": "C20_1n9", "C22:1": "C22_1n9"}
+
+
+def widened(ident, acids):
+    """Ranges that also hold what IFCT measured in that oil."""
+    if ident not in MEASURED:
+        return acids
+    row = FATTY[MEASURED[ident]]
+    src = source("fatty-acids-" + row["code"], SOURCES["fatty-acids"]["text"] + f"; widened to hold IFCT 2017 {row['code']} {row['name']}", True)
+    out = {}
+    for acid, f in acids.items():
+        cell = row.get(COLUMN.get(acid, acid.replace(":", "_")), "")
+        value = float(cell) / float(row["fa_sum_g"]) if cell else f["typical"]
+        out[acid] = fig(min(f["low"], value), f["typical"], max(f["high"], value), src)
+    return out
+
+
 for ident, name, sv, iodine, src, unsap, melt, density, acids, acts, use, also, *note in fats.TRIGLYCERIDES:
     add(ident, name, "fat", {"fat": fig(1, 1, 1, FAT)}, sv=middle(sv, src), iodine=middle(iodine, src),
         unsaponifiable=middle(unsap, src, .01), melting=middle(melt, "handbook"), density=middle(density, "handbook"),
-        fattyAcids=profile(acids), behaviours=behaviours(acts), usualUse=middle(use, USE, .01), alsoCalled=also,
+        fattyAcids=widened(ident, profile(acids)), behaviours=behaviours(acts), usualUse=middle(use, USE, .01), alsoCalled=also,
         note="".join(note))
 for ident, name, sv, iodine, src, unsap, melt, density, use, acts, also, *note in fats.WAXES:
     add(ident, name, "wax", {"fat": fig(1, 1, 1, FAT)}, sv=fig(*sv, src), iodine=middle(iodine, src),

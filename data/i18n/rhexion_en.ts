@@ -15,4 +15,44 @@
         <translation><numerusform>%n caution: show it</numerusform><numerusform>%n cautions: show them</numerusform></translation>
     </message>
 </context>
+<context>
+    <name>rhexion::ShelfPage</name>
+    <message numerus="yes">
+        <source>%n material(s)</source>
+        <translation><numerusform>%n material</numerusform><numerusform>%n materials</numerusform></translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::ImportPanel</name>
+    <message numerus="yes">
+        <source>%n row(s), all good. Nothing is kept yet.</source>
+        <translation><numerusform>%n row, and it is good. Nothing is kept yet.</numerusform><numerusform>%n rows, all good. Nothing is kept yet.</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n row(s) cannot be brought in; mend them in the file, or go on without them. Nothing is kept yet.</source>
+        <translation><numerusform>%n row cannot be brought in; mend it in the file, or go on without it. Nothing is kept yet.</numerusform><numerusform>%n rows cannot be brought in; mend them in the file, or go on without them. Nothing is kept yet.</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>Keep %n material(s)</source>
+        <translation><numerusform>Keep %n material</numerusform><numerusform>Keep %n materials</numerusform></translation>
+    </message>
+</context>
+<context>
+    <name>MaterialPage</name>
+    <message numerus="yes">
+        <source>and %n earlier batch(es)</source>
+        <translation><numerusform>and %n earlier batch</numerusform><numerusform>and %n earlier batches</numerusform></translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::MainWindow</name>
+    <message numerus="yes">
+        <source>%n material(s) have new figures.</source>
+        <translation><numerusform>%n material has new figures.</numerusform><numerusform>%n materials have new figures.</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n material(s) on the bench have other figures than your newest lots.</source>
+        <translation><numerusform>%n material on the bench has other figures than your newest lot.</numerusform><numerusform>%n materials on the bench have other figures than your newest lots.</numerusform></translation>
+    </message>
+</context>
 </TS>

@@ -5,15 +5,23 @@
 #include "app/journal/journal_page.h"
 #include "app/main_window.h"
 #include "app/make/make_page.h"
+#include "app/shelf/lot_editor.h"
+#include "app/shelf/measure_panel.h"
+#include "app/shelf/mix_panel.h"
+#include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
 #include "app/widgets/banner.h"
+#include "app/widgets/number_field.h"
 #include "app/widgets/typing_line.h"
 #include "document/formula_document.h"
+#include "models/stock.h"
 #include "storage/formula_json.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
 #include <QLineEdit>
+#include <QStackedWidget>
 
 #include <cstdio>
 
@@ -52,6 +60,46 @@ void load(MainWindow& window, const QString& name)
         window.document().reset(*f, {});
     window.goTo(MainWindow::Bench);
     window.bench().showFigures();
+}
+
+// Types into a field as a maker does, so that the panel hears of it.
+void fill(QWidget* field, const char* text)
+{
+    if (auto* line = qobject_cast<QLineEdit*>(field)) {
+        line->setText(QString::fromUtf8(text));
+        line->setModified(true);
+        Q_EMIT line->editingFinished();
+    }
+}
+
+void takeShelfShots(MainWindow& window, Shots& shots)
+{
+    load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
+    window.goTo(MainWindow::ShelfPlace);
+    ShelfPage& shelf = window.shelfPage();
+    shelf.searchField()->setText(QStringLiteral("quince"));
+    shots.take(QStringLiteral("shelf"));
+    shelf.searchField()->setText(QStringLiteral("coconut oil"));
+    shots.take(QStringLiteral("shelf-fat"));
+    shelf.searchField()->setText(QStringLiteral("quince puree"));
+    shelf.startMeasuring();
+    shelf.measurePanel()->method()->setCurrentIndex(2);
+    const char* const readings[] = {"4.02", "99", "1000", "0.01", "10.1", "13.9",
+                                    "9.8",  "13.4", "10.4", "14.6"};
+    for (std::size_t i = 0; i < std::size(readings); ++i)
+        fill(shelf.measurePanel()->fields()[i], readings[i]);
+    shots.take(QStringLiteral("shelf-measure"));
+    shelf.startMixing();
+    fill(shelf.mixPanel()->gramsField(0), "300");
+    fill(shelf.mixPanel()->gramsField(1), "120");
+    fill(shelf.mixPanel()->endField(), "352");
+    shots.take(QStringLiteral("shelf-mix"));
+    shelf.showMaterial("olive-oil");
+    if (const LotRecord* lot = window.stock().shelf()->openLotOf("olive-oil")) {
+        shelf.lotEditor()->edit(window.stock().plain("olive-oil"), *lot, lot->got);
+        shelf.pages()->setCurrentWidget(shelf.lotEditor());
+    }
+    shots.take(QStringLiteral("shelf-lot"));
 }
 
 } // namespace
@@ -102,6 +150,7 @@ int takeShots(MainWindow& window, const QString& folder)
     window.goTo(MainWindow::JournalPlace);
     window.journalPage().reload(1);
     shots.take(QStringLiteral("journal"));
+    takeShelfShots(window, shots);
     window.document().reset(freshFormula(), {});
     window.goTo(MainWindow::Bench);
     shots.take(QStringLiteral("bench-empty"));

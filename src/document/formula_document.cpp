@@ -1,5 +1,6 @@
 #include "document/formula_document.h"
 
+#include "core/materials/figures.h"
 #include "document/edit_command.h"
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
@@ -140,7 +141,7 @@ int FormulaDocument::takeNewest(const std::function<MaterialPtr(const Material&)
     int count = 0;
     const auto better = [&](const MaterialPtr& now) -> MaterialPtr {
         const MaterialPtr then = now ? newest(*now) : nullptr;
-        return then && !(*then == *now) ? then : nullptr;
+        return then && !sameFigures(*then, *now) ? then : nullptr;
     };
     for (const Line& line : formula_.lines)
         if (const MaterialPtr material = better(line.material)) {

@@ -185,6 +185,8 @@ QVariant FiguresModel::headerData(int section, Qt::Orientation orientation, int 
 
 Qt::ItemFlags FiguresModel::flags(const QModelIndex& index) const
 {
+    if (!index.isValid())
+        return Qt::NoItemFlags;
     Qt::ItemFlags flags = Qt::ItemIsEnabled | Qt::ItemIsSelectable;
     if (index.column() != Name)
         flags |= Qt::ItemIsEditable;

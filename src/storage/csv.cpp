@@ -42,7 +42,7 @@ void takeRow(int, void* data)
         reading->tooMany = true;
     else if (!empty)
         reading->out.rows.append(reading->row);
-    reading->row.cells.clear();
+    reading->row = {}; // line 0: the next row has not begun
 }
 
 // Spaces belong to a cell; libcsv would trim them.
@@ -112,7 +112,7 @@ std::variant<CsvText, FileFault> readCsv(const QByteArray& bytes, int mostRows)
     for (qsizetype at = 0; at < utf8.size() && !fault; ++line) {
         auto end = utf8.indexOf('\n', at);
         end = end < 0 ? utf8.size() : end + 1;
-        if (reading.row.cells.isEmpty())
+        if (reading.row.line == 0)
             reading.row.line = line;
         const auto size = static_cast<std::size_t>(end - at);
         if (csv_parse(&parser, utf8.constData() + at, size, takeCell, takeRow, &reading) != size)

@@ -158,6 +158,10 @@ QString figureText(const FigureKind& kind, const Interval& range, const Speech& 
     QString unit = figureUnit(kind.unit);
     if (kind.unit == FigureUnit::Celsius && speech.habits().fahrenheit)
         unit = QStringLiteral("\u00B0F");
+    // Usual use has no middle worth saying.
+    if (kind.code == "use")
+        return tr("%1 to %2").arg(speech.number(range.low() * 100.0, range.low() < 0.01 ? 1 : 0),
+                                  speech.percent(range.high(), range.high() < 0.01 ? 1 : 0));
     QString text = number(range.typical());
     if (!unit.isEmpty())
         text += QChar(0x00A0) + unit;

@@ -300,6 +300,8 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
     case C::MayBeLyeHeavy: return tr("Could be lye heavy at the edge of its figures");
     case C::MilkUnfrozenInJug: return tr("%1 meets the lye unfrozen").arg(nameOf(c.line, f));
     case C::AcidInJugFumes: return tr("Acid and lye: heat and fumes");
+    case C::AcidityNotKnown:
+        return tr("Nobody knows how sour %1 is").arg(nameOf(c.line, f));
     }
     return {};
 }
@@ -334,6 +336,10 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
     case C::AcidInJugFumes:
         return tr("Dissolve the acid in the liquid first, then add lye in small portions with "
                   "plenty of air. The lye it takes is counted.");
+    case C::AcidityNotKnown:
+        return tr("Its acids could take up to %1 of sodium hydroxide; none is counted, so superfat "
+                  "may be higher than said. Titrate it on the shelf to know.")
+            .arg(s.mass(figure(0) * molarMassSodiumHydroxide));
     }
     return {};
 }

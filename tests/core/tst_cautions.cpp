@@ -110,6 +110,27 @@ const std::vector<Row>& rows()
          C::AcidInJugFumes, true, false},
         {"acid in the oils", [](Formula& f) { add(f, citricAnhydrous(), grams(10)); },
          C::AcidInJugFumes, false, false},
+        {"nobody knows the acid",
+         [](Formula& f) {
+             auto puree = material("puree", MaterialKind::Produce);
+             puree->titratable = Figure{*Interval::of(0, 0, 60), "test"};
+             add(f, puree, grams(100), Vessel::Trace);
+         },
+         C::AcidityNotKnown, true, false},
+        {"a titrated acid",
+         [](Formula& f) {
+             auto puree = material("puree", MaterialKind::Produce);
+             puree->titratable = Figure{*Interval::of(12, 14, 60), "test"};
+             add(f, puree, grams(100), Vessel::Trace);
+         },
+         C::AcidityNotKnown, false, false},
+        {"a pinch of it",
+         [](Formula& f) {
+             auto spice = material("spice", MaterialKind::Solid);
+             spice->titratable = Figure{*Interval::of(0, 0, 60), "test"};
+             add(f, spice, grams(2), Vessel::Trace);
+         },
+         C::AcidityNotKnown, false, false},
     };
     return all;
 }
@@ -150,7 +171,7 @@ private Q_SLOTS:
     }
     void everyCodeFiresAndIsQuiet()
     {
-        for (int code = 0; code <= int(C::AcidInJugFumes); ++code)
+        for (int code = 0; code <= int(C::AcidityNotKnown); ++code)
             for (const bool fires : {true, false})
                 QVERIFY2(std::ranges::any_of(
                              rows(),

@@ -178,6 +178,7 @@ std::optional<double> LotEditor::grams(const NumberField* field) const
 
 void LotEditor::save()
 {
+    complain({});
     const auto figures = figures_->model().figures();
     if (const auto* unfinished = std::get_if<FiguresModel::Unfinished>(&figures)) {
         complain(unfinished->why);

@@ -97,6 +97,7 @@ void MaterialEditor::edit(const Material& material)
 
 void MaterialEditor::save()
 {
+    complain({});
     const auto figures = figures_->model().figures();
     if (const auto* unfinished = std::get_if<FiguresModel::Unfinished>(&figures)) {
         complain(unfinished->why);

@@ -29,7 +29,7 @@ public:
     {
         const Colours& c = Theme::colours();
         html_ = QStringLiteral("<style>td { padding: 2px 14px 2px 0; } .m { color: %1; "
-                               "font-size: 13px; } h3 { margin: 14px 0 3px 0; font-size: 16px; }"
+                               "font-size: 13px; } h3 { margin: 14px 0 3px 0; font-size: 16px; font-weight: 600; }"
                                " p { margin: 2px 0; } .lot { color: %2; font-weight: 600; }"
                                " a { color: %2; }</style>")
                     .arg(c.muted.name(), c.action.name());
@@ -63,9 +63,16 @@ private:
                                          : tr("%1 (%2 to %3)").arg(typical, n(i.low()), n(i.high()));
     }
 
+    QString sampleText() const
+    {
+        return speech_.habits().massUnit == AmountUnit::Gram
+                   ? speech_.number(sample.inGrams(), 0) + QChar(0x00A0) + speech_.massUnit()
+                   : speech_.mass(sample.inGrams());
+    }
+
     void effect()
     {
-        head(tr("What %1 of it does").arg(speech_.mass(sample.inGrams())));
+        head(tr("What %1 of it does").arg(sampleText()));
         const Effect e = effectOf(m_, sample);
         if (m_.isHydroxide()) {
             const Part part = m_.kind == MaterialKind::SodiumHydroxide ? Part::SodiumHydroxide
@@ -156,12 +163,18 @@ private:
             const QString shown =
                 !seen.isEmpty() && seen.last() == said ? QStringLiteral("\u2033") : said;
             seen << said;
+            // A titration stands for all acids in the sum, so they are not added to it.
+            const bool covered = m_.titratable && kind.code.starts_with("acid-") &&
+                                 kind.code != "acid-value";
             html_ += QStringLiteral("<tr><td%1>%2</td><td%1 style='white-space: nowrap'>%3</td>"
                                     "<td class='m'>%4</td></tr>")
                          .arg(own ? QStringLiteral(" class='lot'") : QString(),
                               words::figureName(kind.code).toHtmlEscaped(),
                               words::figureText(kind, f->range, speech_).toHtmlEscaped(),
-                              (own ? tr("your lot: %1").arg(shown) : shown).toHtmlEscaped());
+                              (own       ? tr("your lot: %1").arg(shown)
+                               : covered ? tr("not counted: the titratable acidity stands for it")
+                                         : shown)
+                                  .toHtmlEscaped());
         }
         html_ += QStringLiteral("</table>");
         if (seen.isEmpty())

@@ -78,7 +78,7 @@ Method titrationMethod(bool madeAtHome)
         tr("Weigh about 10 g of it into 50 ml of water with three drops of phenolphthalein. Add "
            "the lye solution from a syringe, drop by drop, until a faint pink stays for half a "
            "minute. Do it three times. Goggles and gloves, as with any lye.");
-    const std::vector<Reading> run{{tr("Of it"), Kind::Grams, {}, {}},
+    const std::vector<Reading> run{{tr("Sample"), Kind::Grams, {}, {}},
                                    {tr("Solution"), Kind::Number, tr("ml"), {}}};
     const auto runsOf = [](const std::vector<Values>& runs) {
         std::vector<TitrationRun> out;

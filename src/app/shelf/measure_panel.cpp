@@ -247,7 +247,7 @@ void MeasurePanel::reckon()
         const Formula none;
         for (const Step& step : good.working.steps()) {
             const QString source = words::stepSource(step, none);
-            html += QStringLiteral("<p style='margin: 3px 0'>%1<br><b>%2</b>%3</p>")
+            html += QStringLiteral("<p style='margin: 3px 0'>%1<br><span style='font-weight: 600'>%2</span>%3</p>")
                         .arg(words::stepTitle(step, none).toHtmlEscaped(),
                              words::stepSum(step, good.working, speech_).toHtmlEscaped(),
                              source.isEmpty()

@@ -164,7 +164,7 @@ void MixPanel::reckon()
     QString html;
     const Formula none;
     for (const Step& step : measured.working.steps())
-        html += QStringLiteral("<p>%1<br><b>%2</b></p>")
+        html += QStringLiteral("<p>%1<br><span style='font-weight: 600'>%2</span></p>")
                     .arg(words::stepTitle(step, none).toHtmlEscaped(),
                          words::stepSum(step, measured.working, speech_).toHtmlEscaped());
     for (const FigureKind& kind : figureKinds())

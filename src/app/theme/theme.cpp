@@ -80,13 +80,13 @@ QFrame#rail { background: %surface; border: none; border-right: 1px solid %hair;
 QLabel, QWidget#clear { background: transparent; }
 QLabel#muted { color: %muted; font-size: 13px; }
 QLabel#over { color: %muted; font-size: 12px; font-weight: 600; }
-QLineEdit, QComboBox, QPlainTextEdit {
+QLineEdit, QComboBox, QPlainTextEdit, QDateEdit {
   background: %surface; border: 1px solid %line; border-radius: 6px; padding: 3px 8px;
   selection-background-color: %action; selection-color: %onaction; min-height: 22px; }
-QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus { border: 2px solid %action; padding: 2px 7px; }
-QLineEdit:disabled, QComboBox:disabled { color: %muted; background: %paper; }
-QComboBox::drop-down { border: none; width: 22px; }
-QComboBox::down-arrow { image: url(:/icons/chevron-%mode.svg); width: 12px; height: 12px; }
+QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus, QDateEdit:focus { border: 2px solid %action; padding: 2px 7px; }
+QLineEdit:disabled, QComboBox:disabled, QDateEdit:disabled { color: %muted; background: %paper; }
+QComboBox::drop-down, QDateEdit::drop-down { border: none; width: 22px; }
+QComboBox::down-arrow, QDateEdit::down-arrow { image: url(:/icons/chevron-%mode.svg); width: 12px; height: 12px; }
 QComboBox QAbstractItemView { background: %surface; border: 1px solid %hair; outline: 0;
   selection-background-color: %hover; selection-color: %ink; padding: 4px; }
 QLineEdit#title { background: transparent; border: 1px solid transparent; font-size: 20px;
@@ -112,6 +112,7 @@ QToolButton:focus { border: 2px solid %action; padding: 3px; }
 QToolButton#rail { padding: 8px 2px; font-size: 13px; border-radius: 10px; }
 QToolButton#rail:checked { background: %hover; color: %action; font-weight: 600; }
 QListView, QTableView, QTextBrowser, QScrollArea { background: transparent; border: none; outline: 0; }
+QTableView QLineEdit { min-height: 0; padding: 0 6px; border-radius: 0; }
 QTextBrowser { selection-background-color: %action; selection-color: %onaction; }
 QTableView { gridline-color: %hair; selection-background-color: %hover; selection-color: %ink; }
 QListView::item:selected, QTableView::item:selected { background: %hover; color: %ink; }

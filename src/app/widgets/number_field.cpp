@@ -25,7 +25,10 @@ void NumberField::setSpeech(const Speech& speech)
 void NumberField::focusInEvent(QFocusEvent* event)
 {
     QLineEdit::focusInEvent(event);
-    QTimer::singleShot(0, this, &QLineEdit::selectAll);
+    QTimer::singleShot(0, this, [this] {
+        if (hasFocus())
+            selectAll();
+    });
 }
 
 void NumberField::setSuffix(const QString& suffix)

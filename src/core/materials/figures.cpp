@@ -126,6 +126,27 @@ std::optional<Interval> intervalOf(const FigureKind& kind, double low, double ty
     return Interval::ofSigned(low, typical, high);
 }
 
+bool sameFigures(const Material& a, const Material& b)
+{
+    const auto text = [](const Material& m, const std::string& source) {
+        const Source* found = m.findSource(source);
+        return found ? found->text : std::string();
+    };
+    if (a.id != b.id || a.name != b.name || a.kind != b.kind || a.lot != b.lot)
+        return false;
+    for (const FigureKind& kind : figureKinds()) {
+        const Figure* one = findFigure(a, kind.code);
+        const Figure* other = findFigure(b, kind.code);
+        if (!one != !other)
+            return false;
+        if (one && (one->range != other->range || text(a, one->source) != text(b, other->source)))
+            return false;
+    }
+    return std::ranges::equal(a.measures, b.measures, [](const Measure& x, const Measure& y) {
+        return x.name == y.name && x.grams == y.grams;
+    });
+}
+
 bool isShareOfWhole(const std::string& code)
 {
     return partFromCode(code) || acidOf(code);

@@ -29,6 +29,9 @@ void clearFigure(Material& material, const std::string& code);
 
 // An interval within the bounds of its kind, or nothing.
 std::optional<Interval> intervalOf(const FigureKind& kind, double low, double typical, double high);
+// Whether two hold the same figures from the same sources and the same jar; the order they are kept
+// in, and the ids of their sources, say nothing.
+bool sameFigures(const Material& a, const Material& b);
 // Whether a figure is a share of the whole, so that all of them sum to 1.
 bool isShareOfWhole(const std::string& code);
 

@@ -31,7 +31,7 @@ Interval acidity(const Material& m)
         typical += share.share.range.typical() * per;
         high += share.share.range.high() * per;
     }
-    return *Interval::of(low, typical, high);
+    return Interval::around(low, typical, high);
 }
 
 struct Sum {
@@ -46,9 +46,9 @@ struct Sum {
     }
     Interval over(double whole, double most) const
     {
-        return *Interval::of(std::clamp(low / whole, 0.0, most),
-                             std::clamp(typical / whole, 0.0, most),
-                             std::clamp(high / whole, 0.0, most));
+        return Interval::around(std::clamp(low / whole, 0.0, most),
+                                std::clamp(typical / whole, 0.0, most),
+                                std::clamp(high / whole, 0.0, most));
     }
 };
 

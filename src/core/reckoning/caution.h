@@ -17,7 +17,8 @@ enum class CautionCode {
     SuperfatBelowZero,     // figures: superfat
     MayBeLyeHeavy,         // the low bound of true superfat is below 0; figures: low bound
     MilkUnfrozenInJug,     // figures: none
-    AcidInJugFumes         // figures: mol of acid protons in the jug
+    AcidInJugFumes,        // figures: mol of acid protons in the jug
+    AcidityNotKnown        // figures: mol of hydroxide it could take at most
 };
 
 enum class Severity { Note, Care, Danger };

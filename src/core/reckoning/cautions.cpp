@@ -150,6 +150,13 @@ void checkLines(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
     double most = 0.0;
     for (std::size_t i = 0; i < f.lines.size(); ++i) {
         const Line& line = f.lines[i];
+        if (line.material->acidityUnknown()) {
+            const double mol = r.lines[i].grams * line.material->titratable->range.high() / 1e5;
+            // A hundredth of the lye is what a kitchen scale and a drum's purity leave open anyway.
+            if (mol > r.hydroxideMol * 0.01)
+                out.push_back(
+                    {CautionCode::AcidityNotKnown, Severity::Note, line.vessel, line.id, {mol}, {}});
+        }
         if (line.vessel != Vessel::LyeJug || r.lines[i].grams <= 0.0)
             continue;
         const MaterialKind kind = line.material->kind;
@@ -197,6 +204,7 @@ const char* codeOf(CautionCode code)
     case CautionCode::MayBeLyeHeavy: return "may-be-lye-heavy";
     case CautionCode::MilkUnfrozenInJug: return "milk-unfrozen-in-jug";
     case CautionCode::AcidInJugFumes: return "acid-in-jug-fumes";
+    case CautionCode::AcidityNotKnown: return "acidity-not-known";
     }
     return "";
 }

@@ -12,8 +12,8 @@ Effect effectOf(const Material& material, Mass amount)
     const PerGram per = perGramOf(line, lye);
     const double g = amount.inGrams();
     Effect out;
-    out.acidMol = *Interval::of(per.acidLow, per.acid, per.acidHigh) * g;
-    out.fatMol = *Interval::of(per.fatLow, per.fatTypical, per.fatHigh) * g;
+    out.acidMol = Interval::around(per.acidLow, per.acid, per.acidHigh) * g;
+    out.fatMol = Interval::around(per.fatLow, per.fatTypical, per.fatHigh) * g;
     out.water = material.part(Part::Water).range * g;
     return out;
 }

@@ -37,7 +37,8 @@ PerGram perGramOf(const Line& line, const LyeSettings& lye)
         const AcidFacts& facts = factsOf(share.acid);
         const double perMass = hydroxidePerMol(facts, ph) / facts.molarMass();
         per.acid += share.share.range.typical() * perMass;
-        per.acidLow += share.share.range.low() * leastHydroxidePerMol(facts, ph) / facts.molarMass();
+        per.acidLow +=
+            share.share.range.low() * (leastHydroxidePerMol(facts, ph) / facts.molarMass());
         per.acidHigh += share.share.range.high() * perMass;
     }
     return per;

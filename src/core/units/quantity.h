@@ -112,6 +112,12 @@ public:
                           low <= typical && typical <= high;
         return good ? std::optional(Interval{low, typical, high}) : std::nullopt;
     }
+    // Bounds worked out apart may cross by a rounding; here the typical figure wins. All must be
+    // finite and not negative.
+    static Interval around(double low, double typical, double high)
+    {
+        return Interval{low < typical ? low : typical, typical, high > typical ? high : typical};
+    }
     // For degrees, which may be negative. Refuses NaN, infinity and a wrong order.
     static std::optional<Interval> ofSigned(double low, double typical, double high)
     {

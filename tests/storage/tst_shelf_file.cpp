@@ -1,0 +1,172 @@
+// Own materials and lots in their file: kept, found again, never half-kept.
+#include <QtTest>
+
+#include "storage/catalogue.h"
+#include "storage/shelf.h"
+
+#include <QSqlDatabase>
+#include <QSqlQuery>
+
+using namespace rhexion;
+
+namespace {
+
+Material own(const char* id, const char* name)
+{
+    Material m = *Catalogue::shipped().find("pear-puree");
+    m.id = id;
+    m.name = name;
+    return m;
+}
+
+LotRecord jar(const char* name, const QDate& got)
+{
+    LotRecord r;
+    r.material = "pear-puree";
+    r.lot.name = name;
+    r.got = got;
+    r.supplier = QStringLiteral("The orchard; \"old\" \u00E9");
+    r.price = 3.5;
+    r.boughtGrams = 1000;
+    r.leftGrams = 400;
+    r.lot.figures = {{"water", *Interval::of(.83, .84, .85), "dried down"},
+                     {"melting", *Interval::ofSigned(-3, -2, -1), "frozen"}};
+    r.lot.measures = {{"tsp", 5.1, "weighed"}};
+    return r;
+}
+
+std::unique_ptr<Shelf> open(const QString& path)
+{
+    auto shelf = Shelf::open(path);
+    return std::holds_alternative<FileFault>(shelf)
+               ? nullptr
+               : std::get<std::unique_ptr<Shelf>>(std::move(shelf));
+}
+
+} // namespace
+
+class TestShelfFile : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void init()
+    {
+        dir_ = std::make_unique<QTemporaryDir>();
+        path_ = dir_->filePath(QStringLiteral("shelf.sqlite"));
+    }
+
+    void keepsAndFinds()
+    {
+        std::string lot;
+        {
+            auto shelf = open(path_);
+            QVERIFY(shelf && !shelf->keep({own("own-a", "A"), own("own-b", "B")}));
+            const auto kept = shelf->keepLot(jar("Monday", QDate(2026, 10, 5)));
+            lot = std::get<std::string>(kept);
+        }
+        auto shelf = open(path_);
+        QVERIFY(shelf);
+        QCOMPARE(shelf->materials().size(), std::size_t(2));
+        QVERIFY(shelf->findMaterial("own-a")->material->parts == own("own-a", "A").parts);
+        LotRecord want = jar("Monday", QDate(2026, 10, 5));
+        want.lot.id = lot;
+        const LotRecord* got = shelf->findLot(lot);
+        QVERIFY(got);
+        std::ranges::sort(want.lot.figures, {}, &LotFigure::code);
+        LotRecord sorted = *got;
+        std::ranges::sort(sorted.lot.figures, {}, &LotFigure::code);
+        QVERIFY(sorted == want);
+    }
+
+    void newestOpenLotIsTaken()
+    {
+        auto shelf = open(path_);
+        QVERIFY(shelf);
+        const auto id = [&](const LotRecord& r) { return std::get<std::string>(shelf->keepLot(r)); };
+        QVERIFY(!shelf->openLotOf("pear-puree"));
+        const std::string old = id(jar("old", QDate(2026, 1, 1)));
+        const std::string later = id(jar("new", QDate(2026, 6, 1)));
+        const std::string same = id(jar("same day", QDate(2026, 6, 1)));
+        QCOMPARE(shelf->openLotOf("pear-puree")->lot.id, same);
+        QVERIFY(!shelf->setClosed(same, true));
+        QCOMPARE(shelf->openLotOf("pear-puree")->lot.id, later);
+        LotRecord empty = *shelf->findLot(later);
+        empty.leftGrams = 0.0; // used up
+        QCOMPARE(id(empty), later);
+        QCOMPARE(shelf->openLotOf("pear-puree")->lot.id, old);
+        QVERIFY(!shelf->setClosed(same, false));
+        QCOMPARE(shelf->openLotOf("pear-puree")->lot.id, same);
+        QVERIFY(!shelf->openLotOf("apple-puree"));
+        QVERIFY(shelf->setClosed("999", true)); // no such lot: said, not passed over
+    }
+
+    void changesReplaceAndArchive()
+    {
+        auto shelf = open(path_);
+        QVERIFY(shelf && !shelf->keep({own("own-a", "A")}));
+        QVERIFY(!shelf->keep({own("own-a", "A again")}));
+        QCOMPARE(shelf->materials().size(), std::size_t(1));
+        QCOMPARE(shelf->materials()[0].material->name, std::string("A again"));
+        QVERIFY(!shelf->setArchived("own-a", true));
+        QVERIFY(shelf->findMaterial("own-a")->archived);
+        QVERIFY(!shelf->keep({own("own-a", "A once more")}));
+        QVERIFY(shelf->findMaterial("own-a")->archived); // a change does not take it out again
+        QCOMPARE(freshMaterialId("A", *shelf), std::string("own-a-2"));
+        QCOMPARE(freshMaterialId("  Pear & ginger! ", *shelf), std::string("own-pear-ginger"));
+    }
+
+    // A lot whose figures cannot be stored leaves nothing behind.
+    void allOrNothing()
+    {
+        auto shelf = open(path_);
+        QVERIFY(shelf);
+        LotRecord twice = jar("twice", QDate(2026, 1, 1));
+        twice.lot.figures.push_back(twice.lot.figures.front());
+        QVERIFY(std::holds_alternative<FileFault>(shelf->keepLot(twice)));
+        LotRecord negative = jar("negative", QDate(2026, 1, 1));
+        negative.leftGrams = -5;
+        QVERIFY(std::holds_alternative<FileFault>(shelf->keepLot(negative)));
+        shelf.reset();
+        QVERIFY(open(path_)->lots().empty());
+    }
+
+    void damaged_data()
+    {
+        QTest::addColumn<QString>("sql");
+        QTest::newRow("newer") << "PRAGMA user_version = 9";
+        QTest::newRow("another kind") << "DROP TABLE own_material";
+        QTest::newRow("a material that is not") << "INSERT INTO own_material VALUES ('x','X','{',0)";
+        QTest::newRow("a figure that cannot be")
+            << "INSERT INTO lot_figure VALUES (1,'water',0.2,0.1,9e99,'?')";
+        QTest::newRow("a figure nobody knows")
+            << "INSERT INTO lot_figure VALUES (1,'gold',0.1,0.1,0.1,'?')";
+    }
+    // Each is refused with a word, and the file left as it is.
+    void damaged()
+    {
+        QFETCH(QString, sql);
+        {
+            auto shelf = open(path_);
+            QVERIFY(shelf && !shelf->keep({own("own-a", "A")}));
+            LotRecord plain = jar("one", QDate(2026, 1, 1));
+            plain.lot.figures.clear();
+            QVERIFY(std::holds_alternative<std::string>(shelf->keepLot(plain)));
+        }
+        {
+            QSqlDatabase db = QSqlDatabase::addDatabase("QSQLITE", "damage");
+            db.setDatabaseName(path_);
+            QVERIFY(db.open());
+            QSqlQuery query(db);
+            QVERIFY(query.exec(sql));
+        }
+        QSqlDatabase::removeDatabase("damage");
+        QVERIFY(!open(path_));
+        QVERIFY(!open(path_)); // and again: nothing was mended behind the maker's back
+    }
+
+private:
+    std::unique_ptr<QTemporaryDir> dir_;
+    QString path_;
+};
+
+QTEST_GUILESS_MAIN(TestShelfFile)
+#include "tst_shelf_file.moc"
