@@ -55,7 +55,7 @@ Formula fortyMaterials()
     f.lines.push_back(
         {f.newId(), c.find("goat-milk"), Vessel::LyeJug, {0, AmountUnit::Rest}, true});
     for (std::size_t i = 0; f.lines.size() < 40; ++i) {
-        const MaterialPtr& m = c.materials()[i % c.materials().size()];
+        const MaterialPtr& m = c.materials()[i * 7 % c.materials().size()];
         if (m->isHydroxide())
             continue;
         const double grams = m->isOil() ? 60.0 + double(i) : 4.0;

@@ -78,10 +78,13 @@ void takeShelfShots(MainWindow& window, Shots& shots)
     window.goTo(MainWindow::ShelfPlace);
     ShelfPage& shelf = window.shelfPage();
     shelf.searchField()->setText(QStringLiteral("quince"));
+    shelf.pageText(); // written at once, not after a pause
     shots.take(QStringLiteral("shelf"));
     shelf.searchField()->setText(QStringLiteral("coconut oil"));
+    shelf.pageText();
     shots.take(QStringLiteral("shelf-fat"));
     shelf.searchField()->setText(QStringLiteral("quince puree"));
+    shelf.pageText();
     shelf.startMeasuring();
     shelf.measurePanel()->method()->setCurrentIndex(2);
     const char* const readings[] = {"4.02", "99", "1000", "0.01", "10.1", "13.9",

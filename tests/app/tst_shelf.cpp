@@ -224,6 +224,7 @@ private Q_SLOTS:
         QCOMPARE(page().model()->rowCount(), 0);
         page().originFilter()->setCurrentIndex(page().originFilter()->findData(-2));
         QCOMPARE(page().model()->rowCount(), 1);
+        page().pageText();
         press(page().pages(), QStringLiteral("Take it out again"));
         page().originFilter()->setCurrentIndex(0);
         find(QStringLiteral("badger"));
@@ -407,6 +408,7 @@ private:
     void find(const QString& text)
     {
         page().searchField()->setText(text);
+        page().pageText(); // as after a pause
     }
     static void enter(QWidget* field, const char* text)
     {

@@ -26,6 +26,7 @@
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QTextBrowser>
+#include <QTimer>
 #include <QUrl>
 #include <QVBoxLayout>
 
@@ -39,6 +40,14 @@ ShelfPage::ShelfPage(Stock& stock, Clock clock, QWidget* parent)
     pages_ = new QStackedWidget(this);
     pages_->addWidget(buildMaterial());
     buildEditors();
+    catchUp_ = new QTimer(this);
+    catchUp_->setSingleShot(true);
+    catchUp_->setInterval(40);
+    connect(catchUp_, &QTimer::timeout, this, &ShelfPage::showCurrent);
+    uses_ = new QTimer(this);
+    uses_->setSingleShot(true);
+    uses_->setInterval(150);
+    connect(uses_, &QTimer::timeout, this, &ShelfPage::findUses);
     auto* right = new QFrame(this);
     right->setObjectName(QStringLiteral("card"));
     auto* rightLayout = new QVBoxLayout(right);
@@ -53,6 +62,7 @@ ShelfPage::ShelfPage(Stock& stock, Clock clock, QWidget* parent)
         showMaterial(entry_.material, entry_.lot);
     });
     search();
+    showCurrent();
 }
 
 QWidget* ShelfPage::buildList()
@@ -251,16 +261,29 @@ void ShelfPage::search()
     if (origin >= 0)
         filter.origin = static_cast<Origin>(origin);
     filter.archived = origin == -2;
+    typing_ = true;
     model_->search(search_->text(), filter);
-    count_->setText(tr("%n material(s)", nullptr, model_->rowCount()));
     list_->setCurrentIndex(model_->index(0));
-    showCurrent();
+    typing_ = false;
+    takeCurrent();
+    catchUp_->start();
+}
+
+void ShelfPage::takeCurrent()
+{
+    const StockEntry* entry = model_->at(list_->currentIndex());
+    shown_ = entry ? stock_.material(*entry) : nullptr;
+    if (entry)
+        entry_ = *entry;
 }
 
 void ShelfPage::showCurrent()
 {
-    const StockEntry* entry = model_->at(list_->currentIndex());
-    shown_ = entry ? stock_.material(*entry) : nullptr;
+    if (typing_)
+        return; // the list is being filled; the page follows
+    catchUp_->stop();
+    takeCurrent();
+    count_->setText(tr("%n material(s)", nullptr, model_->rowCount()));
     pages_->setCurrentWidget(material_);
     for (QWidget* w : std::initializer_list<QWidget*>{bar_, about_, use_, lot_, measureButton_,
                                                       mixButton_, edit_, archive_})
@@ -271,7 +294,6 @@ void ShelfPage::showCurrent()
             tr("Try fewer letters, or make it a material of your own with \u201cNew\u201d.")));
         return;
     }
-    entry_ = *entry;
     const Material& m = *shown_;
     name_->setText(entry_.name);
     QString about = words::kindName(m.kind);
@@ -280,19 +302,8 @@ void ShelfPage::showCurrent()
         about += QStringLiteral(". ") + QString::fromStdString(m.note);
     about_->setText(about);
     bar_->show(m, speech_);
-    MaterialPage page;
-    page.material = shown_;
-    if (Shelf* shelf = stock_.shelf())
-        for (const LotRecord& lot : shelf->lots())
-            if (lot.material == m.id)
-                page.lots.push_back(&lot);
-    if (const Journal* journal = journal_ ? journal_() : nullptr) {
-        const auto used = journal->batchesWith(QString::fromStdString(m.id));
-        if (const auto* list = std::get_if<QList<BatchSummary>>(&used))
-            page.usedIn = *list;
-    }
-    page.onBench = onBench_ && onBench_(m.id);
-    text_->setHtml(materialHtml(page, speech_));
+    showPage({});
+    uses_->start();
     const bool own = entry_.origin == Origin::Own;
     edit_->setText(own ? tr("Change it\u2026") : tr("Copy as my own\u2026"));
     archive_->setVisible(own);
@@ -301,6 +312,30 @@ void ShelfPage::showCurrent()
     // Without a file to keep them in there is nothing to offer.
     for (QPushButton* button : {lot_, measureButton_, mixButton_, edit_})
         button->setEnabled(stock_.shelf() != nullptr);
+}
+
+void ShelfPage::showPage(const QList<BatchSummary>& usedIn)
+{
+    MaterialPage page;
+    page.material = shown_;
+    page.usedIn = usedIn;
+    if (Shelf* shelf = stock_.shelf())
+        for (const LotRecord& lot : shelf->lots())
+            if (lot.material == shown_->id)
+                page.lots.push_back(&lot);
+    page.onBench = onBench_ && onBench_(shown_->id);
+    text_->setHtml(materialHtml(page, speech_));
+}
+
+void ShelfPage::findUses()
+{
+    const Journal* journal = shown_ && journal_ ? journal_() : nullptr;
+    if (!journal)
+        return;
+    const auto used = journal->batchesWith(QString::fromStdString(shown_->id));
+    const auto* list = std::get_if<QList<BatchSummary>>(&used);
+    if (list && !list->isEmpty())
+        showPage(*list);
 }
 
 void ShelfPage::showMaterial(const std::string& id, const std::string& lot)
@@ -323,7 +358,6 @@ void ShelfPage::showMaterial(const std::string& id, const std::string& lot)
         list_->setCurrentIndex(index);
         list_->scrollTo(index, QAbstractItemView::PositionAtCenter);
     }
-    count_->setText(tr("%n material(s)", nullptr, model_->rowCount()));
     showCurrent();
 }
 
@@ -522,8 +556,10 @@ void ShelfPage::askExport()
         exportTo(path);
 }
 
-QString ShelfPage::pageText() const
+QString ShelfPage::pageText()
 {
+    if (catchUp_->isActive())
+        showCurrent();
     return text_->toPlainText();
 }
 

@@ -16,6 +16,7 @@ class QListView;
 class QPushButton;
 class QStackedWidget;
 class QTextBrowser;
+class QTimer;
 
 namespace rhexion {
 
@@ -46,7 +47,7 @@ public:
     QListView* list() const { return list_; }
     StockModel* model() const { return model_; }
     MaterialPtr current() const { return shown_; }
-    QString pageText() const;
+    QString pageText(); // once it has caught up with the typing
     MaterialEditor* materialEditor() const { return materialEditor_; }
     LotEditor* lotEditor() const { return lotEditor_; }
     MeasurePanel* measurePanel() const { return measure_; }
@@ -77,7 +78,10 @@ private:
     QWidget* buildMaterial();
     void buildEditors();
     void search();
-    void showCurrent();
+    void takeCurrent(); // what is selected, at once
+    void showCurrent(); // and its page
+    void showPage(const QList<BatchSummary>& usedIn);
+    void findUses();
     void backToMaterial();
     void follow(const QUrl& link);
     void keepMaterials(const std::vector<Material>& materials, double gramsLeft);
@@ -108,6 +112,9 @@ private:
     QLabel* about_;
     CompositionBar* bar_;
     QTextBrowser* text_;
+    QTimer* catchUp_; // the page is written once the typing pauses
+    QTimer* uses_;    // and the journal asked a little later
+    bool typing_ = false;
     QPushButton* use_;
     QPushButton* edit_;
     QPushButton* archive_;
