@@ -1,5 +1,5 @@
-// rhexion-bench-shelf: what one keystroke in the shelf's search costs over ten thousand entries, the
-// search alone and until the list is painted; the page beside it follows in the next pause.
+// rhexion-bench-shelf: what one keystroke in the shelf's search costs over ten thousand entries,
+// the search alone and until the list is painted; the page beside it follows in the next pause.
 #include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
 #include "sheet/batch_sheet.h"

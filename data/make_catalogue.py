@@ -309,10 +309,18 @@ for material in MATERIALS:
     for f in figures(material):
         assert f["low"] <= f["typical"] <= f["high"], (material["id"], f)
 assert len({m["id"] for m in MATERIALS}) == len(MATERIALS)
-used = {f["source"] for m in MATERIALS for f in figures(m)} | {x["source"] for m in MATERIALS for x in m.get("measures", [])}
-with open(HERE / "catalogue.json", "w", encoding="utf-8") as out:
-    json.dump({"format": "rhexion-catalogue", "version": 2,
-               "sources": [s for k, s in SOURCES.items() if k in used], "materials": MATERIALS},
-              out, indent=1, ensure_ascii=False)
-    out.write("\n")
+
+
+def write(name, materials):
+    used = {f["source"] for m in materials for f in figures(m)} | {x["source"] for m in materials for x in m.get("measures", [])}
+    with open(HERE / name, "w", encoding="utf-8") as out:
+        json.dump({"format": "rhexion-catalogue", "version": 2,
+                   "sources": [s for k, s in SOURCES.items() if k in used], "materials": materials},
+                  out, indent=1, ensure_ascii=False)
+        out.write("\n")
+
+
+write("catalogue.json", MATERIALS)
+# What an empty formula needs, so that the first picture does not wait for the rest.
+write("first.json", [m for m in MATERIALS if m["id"] in ("sodium-hydroxide", "potassium-hydroxide-90", "water")])
 print(len(MATERIALS), "materials")

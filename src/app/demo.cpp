@@ -117,8 +117,8 @@ LotRecord readLot(const JsonCursor& at)
         const auto range = Interval::of(f.number("low", 0, 1e6), f.number("typical", 0, 1e6),
                                         f.number("high", 0, 1e6));
         if (range)
-            r.lot.figures.push_back({f.text("code", 60).toStdString(), *range,
-                                     f.text("source", 200).toStdString()});
+            r.lot.figures.push_back(
+                {f.text("code", 60).toStdString(), *range, f.text("source", 200).toStdString()});
     }
     return r;
 }

@@ -6,9 +6,9 @@
 #include "app/journal/journal_page.h"
 #include "app/make/make_page.h"
 #include "app/shelf/shelf_page.h"
-#include "app/widgets/typing_line.h"
 #include "app/theme/theme.h"
 #include "app/widgets/banner.h"
+#include "app/widgets/typing_line.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
 #include "models/stock.h"
@@ -171,9 +171,9 @@ void MainWindow::buildMenu()
     edit->addAction(tr("Take the figures of the &newest lots"), this, [this] {
         const int count = document_->takeNewest([this](const Material& m) { return newest(m); },
                                                 true, tr("Take the newest lots"));
-        banner_->show(Banner::Tone::Fine, count == 0 ? tr("They are the newest already.")
-                                                     : tr("%n material(s) have new figures.",
-                                                          nullptr, count));
+        banner_->show(Banner::Tone::Fine,
+                      count == 0 ? tr("They are the newest already.")
+                                 : tr("%n material(s) have new figures.", nullptr, count));
     });
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
@@ -279,9 +279,8 @@ ShelfPage& MainWindow::shelfPage()
     shelfPage_->setUses([this]() -> const Journal* { return journal(); },
                         [this](const std::string& id) {
                             const Formula& f = document_->formula();
-                            return std::ranges::any_of(f.lines, [&](const Line& line) {
-                                return line.material->id == id;
-                            });
+                            return std::ranges::any_of(
+                                f.lines, [&](const Line& line) { return line.material->id == id; });
                         });
     shelfPage_->setSpeech(Speech(habits_));
     connect(shelfPage_, &ShelfPage::noted, this, &MainWindow::say);
@@ -356,8 +355,8 @@ void MainWindow::goTo(Place place)
 {
     if (place == JournalPlace)
         journalPage().reload();
-    pages_->setCurrentWidget(place == Bench  ? static_cast<QWidget*>(bench_)
-                             : place == Make ? static_cast<QWidget*>(&making())
+    pages_->setCurrentWidget(place == Bench        ? static_cast<QWidget*>(bench_)
+                             : place == Make       ? static_cast<QWidget*>(&making())
                              : place == ShelfPlace ? static_cast<QWidget*>(&shelfPage())
                                                    : &journalPage());
     rail_[place]->setChecked(true);

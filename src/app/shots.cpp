@@ -87,8 +87,8 @@ void takeShelfShots(MainWindow& window, Shots& shots)
     shelf.pageText();
     shelf.startMeasuring();
     shelf.measurePanel()->method()->setCurrentIndex(2);
-    const char* const readings[] = {"4.02", "99", "1000", "0.01", "10.1", "13.9",
-                                    "9.8",  "13.4", "10.4", "14.6"};
+    const char* const readings[] = {"4.02", "99",  "1000", "0.01", "10.1",
+                                    "13.9", "9.8", "13.4", "10.4", "14.6"};
     for (std::size_t i = 0; i < std::size(readings); ++i)
         fill(shelf.measurePanel()->fields()[i], readings[i]);
     shots.take(QStringLiteral("shelf-measure"));

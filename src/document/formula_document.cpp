@@ -10,7 +10,7 @@ namespace rhexion {
 Formula freshFormula()
 {
     Formula formula;
-    const Catalogue& catalogue = Catalogue::shipped();
+    const Catalogue& catalogue = Catalogue::first();
     formula.lye.sodium = catalogue.find("sodium-hydroxide");
     formula.lye.potassium = catalogue.find("potassium-hydroxide-90");
     formula.lines.push_back({formula.newId(),
@@ -120,8 +120,7 @@ void FormulaDocument::setHydroxide(const MaterialPtr& material, std::optional<Ma
     // A hydroxide with no share yet is wanted for all of it.
     if (!weighed && !lye.fixed && (sodium ? lye.potassiumShare == 1.0 : lye.potassiumShare == 0.0))
         lye.potassiumShare = sodium ? 0.0 : 1.0;
-    std::vector<Edit> edits{
-        SetLye{sodium ? SettingField::Sodium : SettingField::Potassium, lye}};
+    std::vector<Edit> edits{SetLye{sodium ? SettingField::Sodium : SettingField::Potassium, lye}};
     if (weighed) {
         if (!lye.fixed) {
             const Reckoning* r = reckoning();

@@ -36,8 +36,8 @@ void FiguresModel::put(const LotFigure& f)
         if (rows_[i].kind == kind)
             remove(static_cast<int>(i--));
     beginInsertRows({}, rowCount(), rowCount());
-    rows_.push_back({kind, f.range.low(), f.range.typical(), f.range.high(),
-                     QString::fromStdString(f.source)});
+    rows_.push_back(
+        {kind, f.range.low(), f.range.typical(), f.range.high(), QString::fromStdString(f.source)});
     endInsertRows();
 }
 
@@ -73,8 +73,8 @@ std::variant<std::vector<LotFigure>, FiguresModel::Unfinished> FiguresModel::fig
         const Row& r = rows_[static_cast<std::size_t>(i)];
         const QString name = words::figureName(r.kind->code);
         if (!r.typical)
-            return Unfinished{i, tr("%1 has no figure yet: fill it in, or take the row out.")
-                                     .arg(name)};
+            return Unfinished{
+                i, tr("%1 has no figure yet: fill it in, or take the row out.").arg(name)};
         const auto range = intervalOf(*r.kind, r.low.value_or(*r.typical), *r.typical,
                                       r.high.value_or(*r.typical));
         if (!range)
@@ -132,8 +132,8 @@ QVariant FiguresModel::data(const QModelIndex& index, int role) const
     const std::optional<double>* value = place(row, index.column());
     if (!*value)
         return QString();
-    QString text = speech_.habits().locale.toString(
-        words::shownOf(row.kind->unit, **value, speech_), 'g', 6);
+    QString text =
+        speech_.habits().locale.toString(words::shownOf(row.kind->unit, **value, speech_), 'g', 6);
     return text;
 }
 
@@ -148,8 +148,7 @@ bool FiguresModel::setData(const QModelIndex& index, const QVariant& value, int 
         const QString text = value.toString().trimmed();
         std::optional<double> stored;
         if (!text.isEmpty()) {
-            const auto parsed =
-                parseNumber(text.toStdString(), speech_.phraseHabits().decimalMark);
+            const auto parsed = parseNumber(text.toStdString(), speech_.phraseHabits().decimalMark);
             if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
                 Q_EMIT refused(words::phraseFault(*fault));
                 return false;

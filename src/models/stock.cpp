@@ -66,24 +66,40 @@ void Stock::build()
     };
     if (shelf_)
         for (const OwnMaterial& own : shelf_->materials())
-            add({Origin::Own, own.material->id, {}, QString::fromStdString(own.material->name),
-                 own.material->kind, own.archived, {}},
+            add({Origin::Own,
+                 own.material->id,
+                 {},
+                 QString::fromStdString(own.material->name),
+                 own.material->kind,
+                 own.archived,
+                 {}},
                 own.material->alsoCalled, 0);
     for (const MaterialPtr& m : Catalogue::shipped().materials())
         add({Origin::Catalogue, m->id, {}, QString::fromStdString(m->name), m->kind, false, {}},
             m->alsoCalled, 0);
     if (foods_)
         for (const FoodName& food : foods_->names())
-            add({Origin::Food, food.id, {}, QString::fromStdString(food.name), food.kind, false, {}},
+            add({Origin::Food,
+                 food.id,
+                 {},
+                 QString::fromStdString(food.name),
+                 food.kind,
+                 false,
+                 {}},
                 {}, behind);
     if (shelf_)
         for (const LotRecord& lot : shelf_->lots()) {
             const MaterialPtr base = plain(lot.material);
             if (base)
-                add({Origin::Lot, lot.material, lot.lot.id,
-                     tr("%1, lot %2").arg(QString::fromStdString(base->name),
-                                          QString::fromStdString(lot.lot.name)),
-                     base->kind, lot.closed, {}},
+                add({Origin::Lot,
+                     lot.material,
+                     lot.lot.id,
+                     tr("%1, lot %2")
+                         .arg(QString::fromStdString(base->name),
+                              QString::fromStdString(lot.lot.name)),
+                     base->kind,
+                     lot.closed,
+                     {}},
                     {lot.supplier.toStdString()}, behind);
         }
 }

@@ -1,5 +1,5 @@
-// Everything a maker can reach for, in one list: catalogue, own materials, lots and the foods table.
-// Opens shelf and foods when first asked, so that the window can appear before.
+// Everything a maker can reach for, in one list: catalogue, own materials, lots and the foods
+// table. Opens shelf and foods when first asked, so that the window can appear before.
 #pragma once
 
 #include <QObject>

@@ -1,7 +1,7 @@
 #include "models/vessel_model.h"
 
-#include "document/formula_document.h"
 #include "core/materials/figures.h"
+#include "document/formula_document.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
 
@@ -32,8 +32,9 @@ QString lotFigures(const Material& m)
         if (const Figure* f = findFigure(m, kind.code))
             if (const Source* source = m.findSource(f->source); source && source->fromLot)
                 names << words::figureName(kind.code);
-    return names.isEmpty() ? QString()
-                           : VesselModel::tr("from your lot: %1").arg(names.join(QStringLiteral(", ")));
+    return names.isEmpty()
+               ? QString()
+               : VesselModel::tr("from your lot: %1").arg(names.join(QStringLiteral(", ")));
 }
 
 } // namespace

@@ -18,17 +18,26 @@ std::variant<Catalogue, FileFault> Catalogue::fromJson(const QByteArray& bytes)
     return out;
 }
 
+Catalogue Catalogue::fromResource(const char* path)
+{
+    QFile file(QString::fromLatin1(path));
+    if (!file.open(QIODevice::ReadOnly))
+        qFatal("%s is missing from the program.", path);
+    auto read = fromJson(file.readAll());
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        qFatal("%s is broken at %s.", path, qPrintable(fault->place));
+    return std::get<Catalogue>(std::move(read));
+}
+
 const Catalogue& Catalogue::shipped()
 {
-    static const Catalogue catalogue = [] {
-        QFile file(QStringLiteral(":/data/catalogue.json"));
-        if (!file.open(QIODevice::ReadOnly))
-            qFatal("The catalogue is missing from the program.");
-        auto read = fromJson(file.readAll());
-        if (const auto* fault = std::get_if<FileFault>(&read))
-            qFatal("The shipped catalogue is broken at %s.", qPrintable(fault->place));
-        return std::get<Catalogue>(std::move(read));
-    }();
+    static const Catalogue catalogue = fromResource(":/data/catalogue.json");
+    return catalogue;
+}
+
+const Catalogue& Catalogue::first()
+{
+    static const Catalogue catalogue = fromResource(":/data/first.json");
     return catalogue;
 }
 

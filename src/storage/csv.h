@@ -24,7 +24,8 @@ struct CsvText {
 
 // Reads UTF-8, with or without a byte order mark; UTF-16 by its mark; other bytes are refused as a
 // wrong encoding, and so are NUL bytes, more than mostRows rows, more than 500 cells in a row and
-// quotes that never close. The separator is the one of , ; and tab that the first row holds most of.
+// quotes that never close. The separator is the one of , ; and tab that the first row holds most
+// of.
 std::variant<CsvText, FileFault> readCsv(const QByteArray& bytes, int mostRows = 200000);
 
 // One row, ended with CR LF. Cells are quoted where they must be; a cell that begins with = + - @

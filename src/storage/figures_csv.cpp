@@ -100,9 +100,8 @@ public:
             const double k = scaleOf(figure);
             const auto range = intervalOf(figure, *l / k, *t / k, *h / k);
             if (!range)
-                return fail(
-                    Code::OutOfRange, head,
-                    QStringLiteral("%1..%2").arg(figure.low * k).arg(figure.high * k));
+                return fail(Code::OutOfRange, head,
+                            QStringLiteral("%1..%2").arg(figure.low * k).arg(figure.high * k));
             setFigure(m, figure.code, {*range, csvSource});
         }
         // What has no id yet gets one when it is kept; here it must only not be called faulty.
@@ -240,9 +239,9 @@ QByteArray materialsToCsv(const std::vector<MaterialPtr>& materials, char decima
         QStringList sources;
         for (const Source& source : m->sources)
             sources << QString::fromStdString(source.text);
-        QStringList row{QString::fromStdString(m->id),   QString::fromStdString(m->name),
+        QStringList row{QString::fromStdString(m->id),        QString::fromStdString(m->name),
                         QString::fromLatin1(codeOf(m->kind)), also.join(QLatin1Char('|')),
-                        QString::fromStdString(m->note), sources.join(QStringLiteral("; "))};
+                        QString::fromStdString(m->note),      sources.join(QStringLiteral("; "))};
         for (const FigureKind* kind : used) {
             const Figure* f = findFigure(*m, kind->code);
             const double k = scaleOf(*kind);

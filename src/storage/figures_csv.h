@@ -17,12 +17,12 @@ struct ImportedRow {
     qsizetype line = 0;
     QString name;
     std::optional<Material> material;
-    std::optional<FileFault> fault;            // place: the column
+    std::optional<FileFault> fault;             // place: the column
     std::optional<MaterialFault> materialFault; // the figures do not hold together
 };
 
-// Reads a table; nothing is kept. A row without id gets an empty one. Ids get "own-" before them, so
-// that none can take the place of a catalogue material. Figures without a source get sourceText.
+// Reads a table; nothing is kept. A row without id gets an empty one. Ids get "own-" before them,
+// so that none can take the place of a catalogue material. Figures without a source get sourceText.
 // The decimal mark may be a point or a comma; a number that could be thousands is refused.
 std::variant<QList<ImportedRow>, FileFault> materialsFromCsv(const QByteArray& bytes,
                                                              const QString& sourceText);

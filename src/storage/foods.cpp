@@ -112,9 +112,9 @@ MaterialPtr Foods::material(const std::string& id) const
     row.id = id;
     row.name = query.value(0).toString().toStdString();
     row.group = query.value(1).toString().toStdString();
-    std::optional<double>* const figures[] = {&row.water,  &row.protein, &row.fat, &row.carbohydrate,
-                                              &row.sugars, &row.starch,  &row.fibre, &row.ash,
-                                              &row.alcohol, &row.sodiumMg};
+    std::optional<double>* const figures[] = {
+        &row.water,  &row.protein, &row.fat, &row.carbohydrate, &row.sugars,
+        &row.starch, &row.fibre,   &row.ash, &row.alcohol,      &row.sodiumMg};
     int column = 2;
     for (auto* f : figures)
         *f = figure(query.value(column++));

@@ -253,11 +253,11 @@ Journal::Result<BatchRecord> Journal::batch(qint64 id) const
 Journal::Result<QList<BatchSummary>> Journal::batchesWith(const QString& material) const
 {
     QSqlQuery query(database());
-    query.prepare(QStringLiteral(
-                      "SELECT %1 FROM batch WHERE EXISTS (SELECT 1 FROM"
-                      " json_each(batch.formula, '$.materials') AS m"
-                      " WHERE json_extract(m.value, '$.id') = ?) ORDER BY started DESC, id DESC")
-                      .arg(QLatin1String(summaryColumns)));
+    query.prepare(
+        QStringLiteral("SELECT %1 FROM batch WHERE EXISTS (SELECT 1 FROM"
+                       " json_each(batch.formula, '$.materials') AS m"
+                       " WHERE json_extract(m.value, '$.id') = ?) ORDER BY started DESC, id DESC")
+            .arg(QLatin1String(summaryColumns)));
     query.addBindValue(material);
     if (auto fault = run(query))
         return *fault;

@@ -108,8 +108,9 @@ public:
             query_.prepare(QStringLiteral("INSERT INTO food_acids"
                                           " SELECT number, ?, ?, ?, ? FROM food"
                                           " WHERE number = ? AND name = ?"));
-            query_.addBindValue(QStringLiteral("IFCT 2017 %1 %2").arg(
-                mapping.cell(row, "ifct_code"), mapping.cell(row, "ifct_food")));
+            query_.addBindValue(
+                QStringLiteral("IFCT 2017 %1 %2")
+                    .arg(mapping.cell(row, "ifct_code"), mapping.cell(row, "ifct_food")));
             for (const char* column : {"ph_low", "ph_typical", "ph_high"})
                 query_.addBindValue(figure(mapping.cell(row, column), good));
             query_.addBindValue(mapping.cell(row, "ndb_no"));
@@ -121,8 +122,9 @@ public:
             if (query_.numRowsAffected() != 1)
                 return bad(row);
             for (const char* acid : acidNames)
-                if (!share(mapping.cell(row, "ndb_no"), acid, table.cell(*acids, qPrintable(
-                               QString::fromLatin1(acid) + QStringLiteral("_g"))),
+                if (!share(mapping.cell(row, "ndb_no"), acid,
+                           table.cell(*acids,
+                                      qPrintable(QString::fromLatin1(acid) + QStringLiteral("_g"))),
                            table.cell(*acids, qPrintable(QString::fromLatin1(acid) +
                                                          QStringLiteral("_se_g")))))
                     return bad(row);
@@ -168,7 +170,8 @@ private:
 std::optional<FileFault> makeFoods(const QString& foodsCsv, const QString& acidsCsv,
                                    const QString& mappingCsv, const QString& sqlite)
 {
-    auto foods = readTable(foodsCsv, {"ndb_no", "name", "food_group", "water_g", "measures", "flag"});
+    auto foods =
+        readTable(foodsCsv, {"ndb_no", "name", "food_group", "water_g", "measures", "flag"});
     auto acids = readTable(acidsCsv, {"code", "name", "citric_g", "oxalic_soluble_g"});
     auto mapping = readTable(mappingCsv, {"ndb_no", "food", "ifct_code", "ifct_food", "ph_low"});
     for (auto* table : {&foods, &acids, &mapping})

@@ -88,8 +88,7 @@ void readFattyAcids(const JsonCursor& at, Material& m, const SourceTable& source
         if (!acid)
             at.fail(FileFault::Code::UnknownField, key);
         else
-            m.fattyAcids.push_back(
-                {*acid, readFigure(at.object(key.toLatin1()), m, sources, 1.0)});
+            m.fattyAcids.push_back({*acid, readFigure(at.object(key.toLatin1()), m, sources, 1.0)});
     }
     // Keys come sorted as text; profiles are read from short to long chains.
     std::ranges::sort(m.fattyAcids, {}, &FattyAcidShare::acid);
@@ -143,9 +142,11 @@ SourceTable readSources(const JsonCursor& root)
 
 Material readMaterial(const JsonCursor& at, const SourceTable& sources)
 {
-    at.allow({"key", "id", "name", "kind", "alsoCalled", "parts", "acids", "sv", "acidValue",
-              "iodine", "titratable", "ph", "density", "melting", "unsaponifiable", "usualUse",
-              "fattyAcids", "behaviours", "measures", "lot", "note"});
+    at.allow({"key",        "id",         "name",       "kind",      "alsoCalled",
+              "parts",      "acids",      "sv",         "acidValue", "iodine",
+              "titratable", "ph",         "density",    "melting",   "unsaponifiable",
+              "usualUse",   "fattyAcids", "behaviours", "measures",  "lot",
+              "note"});
     Material m;
     m.id = at.text("id", 200).toStdString();
     m.name = at.text("name", 200).toStdString();

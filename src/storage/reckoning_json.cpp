@@ -140,7 +140,7 @@ const char* codeOf(TermName name)
 
 const char* codeOf(Unit unit)
 {
-    static constexpr const char* codes[] = {"1",    "fraction",  "g",   "mol",  "g/mol",
+    static constexpr const char* codes[] = {"1",    "fraction",  "g",   "mol",   "g/mol",
                                             "mg/g", "mmol/100g", "g/g", "mol/g", "Bx",
                                             "C",    "mol/l",     "ml",  "g/ml"};
     static_assert(std::size(codes) == static_cast<std::size_t>(Unit::GramPerMl) + 1);

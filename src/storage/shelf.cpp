@@ -70,14 +70,12 @@ Shelf::~Shelf() = default;
 
 std::variant<std::unique_ptr<Shelf>, FileFault> Shelf::open(const QString& path)
 {
-    auto file =
-        SqliteFile::open(path, {QStringLiteral("shelf"), 1,
-                                QStringLiteral("SELECT id, material FROM own_material LIMIT 1"),
-                                migration});
+    auto file = SqliteFile::open(
+        path, {QStringLiteral("shelf"), 1,
+               QStringLiteral("SELECT id, material FROM own_material LIMIT 1"), migration});
     if (auto* fault = std::get_if<FileFault>(&file))
         return std::move(*fault);
-    std::unique_ptr<Shelf> shelf(
-        new Shelf(std::get<std::unique_ptr<SqliteFile>>(std::move(file))));
+    std::unique_ptr<Shelf> shelf(new Shelf(std::get<std::unique_ptr<SqliteFile>>(std::move(file))));
     if (auto fault = shelf->read())
         return *std::move(fault);
     return shelf;
@@ -123,8 +121,8 @@ Shelf::Done Shelf::read()
         lots.push_back(std::move(r));
     }
     const auto lotOf = [&](const QVariant& id) -> LotRecord* {
-        const auto found = std::ranges::find_if(
-            lots, [text = id.toString().toStdString()](const LotRecord& r) {
+        const auto found =
+            std::ranges::find_if(lots, [text = id.toString().toStdString()](const LotRecord& r) {
                 return r.lot.id == text;
             });
         return found == lots.end() ? nullptr : &*found;
@@ -151,9 +149,9 @@ Shelf::Done Shelf::read()
         return fault;
     while (query.next())
         if (LotRecord* r = lotOf(query.value(0)))
-            r->lot.measures.push_back(
-                {query.value(1).toString().toStdString(), query.value(2).toDouble(),
-                 query.value(3).toString().toStdString()});
+            r->lot.measures.push_back({query.value(1).toString().toStdString(),
+                                       query.value(2).toDouble(),
+                                       query.value(3).toString().toStdString()});
     materials_ = std::move(materials);
     lots_ = std::move(lots);
     return std::nullopt;
@@ -161,8 +159,8 @@ Shelf::Done Shelf::read()
 
 const OwnMaterial* Shelf::findMaterial(const std::string& id) const
 {
-    const auto found =
-        std::ranges::find_if(materials_, [&](const OwnMaterial& m) { return m.material->id == id; });
+    const auto found = std::ranges::find_if(
+        materials_, [&](const OwnMaterial& m) { return m.material->id == id; });
     return found == materials_.end() ? nullptr : &*found;
 }
 
@@ -218,13 +216,13 @@ std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r)
     QSqlQuery query(file_->database());
     const bool fresh = r.lot.id.empty();
     query.prepare(
-        fresh ? QStringLiteral(
-                    "INSERT INTO lot (material, name, home_made, got, best_before, supplier,"
-                    " price, bought, remaining, notes, closed) VALUES (?,?,?,?,?,?,?,?,?,?,?)")
-              : QStringLiteral(
-                    "UPDATE lot SET material = ?, name = ?, home_made = ?, got = ?,"
-                    " best_before = ?, supplier = ?, price = ?, bought = ?, remaining = ?,"
-                    " notes = ?, closed = ? WHERE id = ?"));
+        fresh
+            ? QStringLiteral(
+                  "INSERT INTO lot (material, name, home_made, got, best_before, supplier,"
+                  " price, bought, remaining, notes, closed) VALUES (?,?,?,?,?,?,?,?,?,?,?)")
+            : QStringLiteral("UPDATE lot SET material = ?, name = ?, home_made = ?, got = ?,"
+                             " best_before = ?, supplier = ?, price = ?, bought = ?, remaining = ?,"
+                             " notes = ?, closed = ? WHERE id = ?"));
     query.addBindValue(QString::fromStdString(r.material));
     query.addBindValue(QString::fromStdString(r.lot.name));
     query.addBindValue(r.homeMade);
@@ -241,8 +239,7 @@ std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r)
         query.addBindValue(QString::fromStdString(r.lot.id));
     if (auto fault = SqliteFile::changeOne(query, "lot"))
         return *std::move(fault);
-    const QString id =
-        fresh ? query.lastInsertId().toString() : QString::fromStdString(r.lot.id);
+    const QString id = fresh ? query.lastInsertId().toString() : QString::fromStdString(r.lot.id);
     for (const char* table : {"lot_figure", "lot_measure"}) {
         query.prepare(QStringLiteral("DELETE FROM %1 WHERE lot = ?").arg(QLatin1String(table)));
         query.addBindValue(id);

@@ -1,5 +1,6 @@
 // One SQLite file of ours: opened, checked, brought up to date, with a version in user_version.
-// Write-ahead log, foreign keys on, synchronous FULL, so that what was typed outlives a pulled plug.
+// Write-ahead log, foreign keys on, synchronous FULL, so that what was typed outlives a pulled
+// plug.
 #pragma once
 
 #include "storage/file_fault.h"
@@ -16,9 +17,9 @@ class QSqlQuery;
 namespace rhexion {
 
 struct SqliteKind {
-    QString name;        // of connections
-    int version;         // newest
-    QString probe;       // a query that only a file of this kind answers
+    QString name;  // of connections
+    int version;   // newest
+    QString probe; // a query that only a file of this kind answers
     QStringList (*migration)(int toVersion);
 };
 

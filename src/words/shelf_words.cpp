@@ -104,9 +104,8 @@ QString figureName(const std::string& code)
     constexpr std::string_view fatty = "fatty-acid-";
     if (code.starts_with(fatty)) {
         const auto found = fattyAcidFromCode(code.substr(fatty.size()));
-        return found ? QStringLiteral("%1 %2").arg(
-                           fattyAcidName(*found),
-                           QString::fromLatin1(factsOf(*found).code.data()))
+        return found ? QStringLiteral("%1 %2").arg(fattyAcidName(*found),
+                                                   QString::fromLatin1(factsOf(*found).code.data()))
                      : QString();
     }
     if (code.starts_with(acid))
@@ -160,8 +159,9 @@ QString figureText(const FigureKind& kind, const Interval& range, const Speech& 
         unit = QStringLiteral("\u00B0F");
     // Usual use has no middle worth saying.
     if (kind.code == "use")
-        return tr("%1 to %2").arg(speech.number(range.low() * 100.0, range.low() < 0.01 ? 1 : 0),
-                                  speech.percent(range.high(), range.high() < 0.01 ? 1 : 0));
+        return tr("%1 to %2")
+            .arg(speech.number(range.low() * 100.0, range.low() < 0.01 ? 1 : 0),
+                 speech.percent(range.high(), range.high() < 0.01 ? 1 : 0));
     QString text = number(range.typical());
     if (!unit.isEmpty())
         text += QChar(0x00A0) + unit;
@@ -183,7 +183,8 @@ QString behaviourSentence(const BehaviourNote& note, const Speech& speech)
 {
     const QString above = note.above ? speech.percent(*note.above, 0) : QString();
     switch (note.what) {
-    case Behaviour::SpeedsTrace: return tr("Speeds trace: have everything ready before it goes in.");
+    case Behaviour::SpeedsTrace:
+        return tr("Speeds trace: have everything ready before it goes in.");
     case Behaviour::SlowsTrace: return tr("Slows trace: leaves time for a pattern.");
     case Behaviour::Heats: return tr("Heats the batter: keep the mould cooler than usual.");
     case Behaviour::Browns: return tr("Browns in lye and goes on browning in the cure.");
@@ -267,8 +268,7 @@ QString materialFault(const MaterialFault& fault)
                   "value).");
     case C::HydroxideWithoutPurity: return tr("A hydroxide needs its purity.");
     case C::UnknownSource: return tr("%1 has no source: say where the figure is from.").arg(item);
-    case C::SvOutOfRange:
-        return tr("%1 must lie above 0 and up to 700 mg KOH/g.").arg(item);
+    case C::SvOutOfRange: return tr("%1 must lie above 0 and up to 700 mg KOH/g.").arg(item);
     case C::FattyAcidsNotOne:
         return tr("The fatty acids should add up to about 100 % (90 to 102).");
     case C::BadMeasure: return tr("A household measure needs a name and a weight above 0 g.");

@@ -300,8 +300,7 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
     case C::MayBeLyeHeavy: return tr("Could be lye heavy at the edge of its figures");
     case C::MilkUnfrozenInJug: return tr("%1 meets the lye unfrozen").arg(nameOf(c.line, f));
     case C::AcidInJugFumes: return tr("Acid and lye: heat and fumes");
-    case C::AcidityNotKnown:
-        return tr("Nobody knows how sour %1 is").arg(nameOf(c.line, f));
+    case C::AcidityNotKnown: return tr("Nobody knows how sour %1 is").arg(nameOf(c.line, f));
     }
     return {};
 }

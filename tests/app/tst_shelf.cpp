@@ -1,5 +1,5 @@
-// The shelf as a maker uses it: search, measure, keep a jar, make a material, bring one in, and find
-// all of it on the bench.
+// The shelf as a maker uses it: search, measure, keep a jar, make a material, bring one in, and
+// find all of it on the bench.
 #include <QtTest>
 
 #include "app/shelf/figures_editor.h"
@@ -34,13 +34,20 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("text");
         QTest::addColumn<QString>("first");
-        QTest::newRow("a catalogue puree before the raw food") << "quince" << "Quince puree, undiluted";
-        QTest::newRow("only in the foods table") << "pomelo" << "";
-        QTest::newRow("pummelo") << "pummelo" << "Pummelo, raw";
-        QTest::newRow("words in any order") << "sheep milk yogurt" << "Yogurt, sheep's milk";
-        QTest::newRow("other names") << "colophony" << "Rosin";
-        QTest::newRow("accents") << "CUPUA\u00C7U" << "Cupuacu butter";
-        QTest::newRow("nothing") << "unobtainium" << "";
+        QTest::newRow("a catalogue puree before the raw food") << "quince"
+                                                               << "Quince puree, undiluted";
+        QTest::newRow("only in the foods table") << "pomelo"
+                                                 << "";
+        QTest::newRow("pummelo") << "pummelo"
+                                 << "Pummelo, raw";
+        QTest::newRow("words in any order") << "sheep milk yogurt"
+                                            << "Yogurt, sheep's milk";
+        QTest::newRow("other names") << "colophony"
+                                     << "Rosin";
+        QTest::newRow("accents") << "CUPUA\u00C7U"
+                                 << "Cupuacu butter";
+        QTest::newRow("nothing") << "unobtainium"
+                                 << "";
     }
     void searchesEverything()
     {
@@ -89,14 +96,15 @@ private Q_SLOTS:
         find(QStringLiteral("pear puree"));
         page().startMeasuring();
         MeasurePanel* panel = page().measurePanel();
-        panel->method()->setCurrentIndex(panel->method()->findText(
-            QStringLiteral("Titrate its acids, with a bought solution")));
+        panel->method()->setCurrentIndex(
+            panel->method()->findText(QStringLiteral("Titrate its acids, with a bought solution")));
         QVERIFY(panel->result().contains(QStringLiteral("Fill in")));
         const char* const readings[] = {"0.1", "10", "3.1", "10", "3.3", "10", "3.2"};
         for (std::size_t i = 0; i < std::size(readings); ++i)
             enter(panel->fields()[i], readings[i]);
         QVERIFY2(panel->result().contains(QStringLiteral("3.2")), qPrintable(panel->result()));
-        QVERIFY(panel->working().contains(QStringLiteral("100 \u00D7 0.1000 mol/l \u00D7 3.10 ml")));
+        QVERIFY(
+            panel->working().contains(QStringLiteral("100 \u00D7 0.1000 mol/l \u00D7 3.10 ml")));
         press(panel, QStringLiteral("Keep it as a new lot"));
         LotEditor* editor = page().lotEditor();
         QCOMPARE(page().pages()->currentWidget(), static_cast<QWidget*>(editor));
@@ -115,7 +123,8 @@ private Q_SLOTS:
         QCOMPARE(line.material->titratable->range.typical(), 3.2);
         const QModelIndex row = shop_->list(Vessel::Trace)->model()->index(0, 0);
         QVERIFY(row.data(VesselModel::StatedRole).toString().contains(QStringLiteral("autumn")));
-        QVERIFY(row.data(Qt::ToolTipRole).toString().contains(QStringLiteral("Titratable acidity")));
+        QVERIFY(
+            row.data(Qt::ToolTipRole).toString().contains(QStringLiteral("Titratable acidity")));
         // The file keeps the jar's figures with the formula.
         const auto back = formulaFromJson(formulaToJson(shop_->document().formula()));
         QVERIFY(sameFigures(*std::get<Formula>(back).lines.back().material, *line.material));
@@ -135,7 +144,8 @@ private Q_SLOTS:
         figures->choice()->setCurrentIndex(figures->choice()->findData(QStringLiteral("sv")));
         figures->addChosen();
         FiguresModel& model = figures->model();
-        QVERIFY(model.setData(model.index(0, FiguresModel::Typical), QStringLiteral("185"), Qt::EditRole));
+        QVERIFY(model.setData(model.index(0, FiguresModel::Typical), QStringLiteral("185"),
+                              Qt::EditRole));
         page().lotEditor()->save();
         QVERIFY(shop_->window->offer().text().contains(QStringLiteral("newest lot")));
         press(&shop_->window->offer(), QStringLiteral("Take the newest figures"));
@@ -161,7 +171,8 @@ private Q_SLOTS:
         model.setData(model.index(0, FiguresModel::Low), QStringLiteral("95"), Qt::EditRole);
         editor->save();
         QVERIFY(editor->complaint().contains(QStringLiteral("rise in that order")));
-        QVERIFY(!model.setData(model.index(0, FiguresModel::Low), QStringLiteral("ninety"), Qt::EditRole));
+        QVERIFY(!model.setData(model.index(0, FiguresModel::Low), QStringLiteral("ninety"),
+                               Qt::EditRole));
         model.setData(model.index(0, FiguresModel::Low), QStringLiteral("89"), Qt::EditRole);
         model.put({"fat", Interval::exactly(0.3), "label"});
         editor->save();
@@ -194,7 +205,8 @@ private Q_SLOTS:
         QVERIFY(!shop_->document().formula().lye.potassium->lot.id.empty());
         shop_->window->goTo(MainWindow::Bench);
         shop_->type("sodium hydroxide, pearls");
-        QCOMPARE(shop_->document().formula().lye.sodium->id, std::string("sodium-hydroxide-pearls"));
+        QCOMPARE(shop_->document().formula().lye.sodium->id,
+                 std::string("sodium-hydroxide-pearls"));
     }
 
     void ownMaterials()
@@ -253,7 +265,8 @@ private Q_SLOTS:
         enter(mix->gramsField(0), "300");
         enter(mix->gramsField(1), "120");
         enter(mix->endField(), "350");
-        const double dry = 300 * (1 - stock().plain("pear-puree")->part(Part::Water).range.typical());
+        const double dry =
+            300 * (1 - stock().plain("pear-puree")->part(Part::Water).range.typical());
         const QString water = QLocale::c().toString(100 * (1 - dry / 350), 'f', 1);
         QVERIFY2(mix->result().contains(water), qPrintable(mix->result()));
         enter(mix->endField(), "500");
@@ -316,8 +329,10 @@ private Q_SLOTS:
     {
         QTest::addColumn<QByteArray>("bytes");
         QTest::addColumn<QString>("said");
-        QTest::newRow("cut JSON") << QByteArray("{\"format\":\"rhexion-cat") << "damaged or cut short";
-        QTest::newRow("wrong encoding") << QByteArray("name,kind\nCr\xE8me,milk") << "Line 2 is not UTF-8";
+        QTest::newRow("cut JSON") << QByteArray("{\"format\":\"rhexion-cat")
+                                  << "damaged or cut short";
+        QTest::newRow("wrong encoding")
+            << QByteArray("name,kind\nCr\xE8me,milk") << "Line 2 is not UTF-8";
         QTest::newRow("open quote") << QByteArray("name,kind\n\"Pear,milk") << "never closes";
         QTest::newRow("a formula") << QByteArray("{\"format\":\"rhexion-formula\",\"version\":2}")
                                    << "not a Rhexion file of this kind";
@@ -393,8 +408,8 @@ private Q_SLOTS:
         const QAbstractItemModelTester list(page().model(),
                                             QAbstractItemModelTester::FailureReportingMode::QtTest);
         FiguresModel model;
-        const QAbstractItemModelTester figures(&model,
-                                               QAbstractItemModelTester::FailureReportingMode::QtTest);
+        const QAbstractItemModelTester figures(
+            &model, QAbstractItemModelTester::FailureReportingMode::QtTest);
         find(QStringLiteral("milk"));
         QVERIFY(model.add("sv", QStringLiteral("x")).isValid() && !model.add("sv", {}).isValid());
         model.put({"iodine", Interval::exactly(80), "x"});

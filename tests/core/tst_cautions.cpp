@@ -51,9 +51,7 @@ const std::vector<Row>& rows()
              juice->part(Part::Water) = figure(0.9);
              f.lines.back() = {9, juice, Vessel::Trace, grams(400)};
          },
-         C::LyeCannotDissolve,
-         true,
-         true},
+         C::LyeCannotDissolve, true, true},
         {"a strong jug beside it",
          [](Formula& f) {
              f.lines.back().vessel = Vessel::Trace;

@@ -1,4 +1,5 @@
-// Lots, mixtures, foods, effects and the search: what stands between a table's figure and a batch's.
+// Lots, mixtures, foods, effects and the search: what stands between a table's figure and a
+// batch's.
 #include <QtTest>
 
 #include "core/formula/formula.h"
@@ -76,7 +77,8 @@ private Q_SLOTS:
     {
         const auto koh = potassiumHydroxide(0.9);
         const Material m = withLot(
-            *koh, {"1", "tub", {{"potassium-hydroxide", Interval::exactly(0.887), "titrated"}}, {}});
+            *koh,
+            {"1", "tub", {{"potassium-hydroxide", Interval::exactly(0.887), "titrated"}}, {}});
         QVERIFY(!faultOf(m) && std::abs(m.part(Part::Water).range.typical() - 0.113) < 1e-12);
     }
 
@@ -87,17 +89,18 @@ private Q_SLOTS:
         puree->acids = {{Acid::Malic, figure(0.009)}};
         puree->ph = figure(3.4);
         const Mass ten = Mass::grams(10);
-        const Material titrated = withLot(
-            *puree, {"1", "jar", {{"titratable", Interval::exactly(14), "titrated"}}, {}});
+        const Material titrated =
+            withLot(*puree, {"1", "jar", {{"titratable", Interval::exactly(14), "titrated"}}, {}});
         QVERIFY(std::abs(effectOf(titrated, ten).acidMol.typical() - 14e-4) < 1e-15);
         // Measured acids put a titration of the material aside.
-        const Material back = withLot(
-            titrated, {"2", "jar", {{"acid-malic", Interval::exactly(0.01), "label"}}, {}});
+        const Material back =
+            withLot(titrated, {"2", "jar", {{"acid-malic", Interval::exactly(0.01), "label"}}, {}});
         QVERIFY(!back.titratable && back.acids.size() == 1);
         // An unknown code, or a sum above one, is never passed over silently.
         QVERIFY(withLot(*puree, {"3", "x", {{"gold", Interval::exactly(1), "?"}}, {}}).parts ==
                 puree->parts);
-        const Material full = withLot(*puree, {"4", "x",
+        const Material full = withLot(*puree, {"4",
+                                               "x",
                                                {{"water", Interval::exactly(0.9), "a"},
                                                 {"protein", Interval::exactly(0.2), "b"}},
                                                {}});
@@ -141,7 +144,8 @@ private Q_SLOTS:
         QVERIFY(!faultOf(named));
         const Effect all = effectOf(*m, Mass::grams(total - lost));
         QVERIFY(std::abs(all.water.typical() - (water - lost)) < 1e-9 * total);
-        QVERIFY2(std::abs(all.acidMol.typical() - acid) < 1e-9, qPrintable(QString("%1 %2").arg(all.acidMol.typical()).arg(acid)));
+        QVERIFY2(std::abs(all.acidMol.typical() - acid) < 1e-9,
+                 qPrintable(QString("%1 %2").arg(all.acidMol.typical()).arg(acid)));
         QVERIFY(std::abs(all.fatMol.typical() - fat) < 1e-12);
     }
     void mixturesRefuse()

@@ -44,7 +44,8 @@ private Q_SLOTS:
         QTest::addColumn<double>("want");
         QTest::addColumn<double>("within");
         const auto g = [](double v) { return Mass::grams(v); };
-        const auto row = [](const char* name, const MeasureResult& got, double want, double within) {
+        const auto row = [](const char* name, const MeasureResult& got, double want,
+                            double within) {
             QTest::newRow(name) << typical(got) << want << within;
         };
         // All by hand from the definitions in docs/chemistry.md.

@@ -48,14 +48,18 @@ private Q_SLOTS:
         row("6 line end and comma in quotes", "\"a\r\nb\",\"c,d\"", {{"a\r\nb", "c,d"}});
         row("7 doubled quote", "\"a\"\"b\",c", {{"a\"b", "c"}});
         row("empty cells stay", "a,,c\n,,\nd,e,f", {{"a", "", "c"}, {"d", "e", "f"}});
-        row("byte order mark", "\xEF\xBB\xBF" "a,b", {{"a", "b"}});
+        row("byte order mark",
+            "\xEF\xBB\xBF"
+            "a,b",
+            {{"a", "b"}});
         row("semicolons", "a;b\nc;1,5", {{"a", "b"}, {"c", "1,5"}});
         row("tabs", "a\tb\nc\td", {{"a", "b"}, {"c", "d"}});
-        row("UTF-8", "Na\xC3\xAFve,\xE2\x82\xAC", {{QString::fromUtf8("Na\u00EFve"), QString::fromUtf8("\u20AC")}});
+        row("UTF-8", "Na\xC3\xAFve,\xE2\x82\xAC",
+            {{QString::fromUtf8("Na\u00EFve"), QString::fromUtf8("\u20AC")}});
         const QString wide = QStringLiteral("a;b\nc;d");
         row("UTF-16 with its mark",
-            QByteArray("\xFF\xFE", 2) + QByteArray(reinterpret_cast<const char*>(wide.utf16()),
-                                                   wide.size() * 2),
+            QByteArray("\xFF\xFE", 2) +
+                QByteArray(reinterpret_cast<const char*>(wide.utf16()), wide.size() * 2),
             {{"a", "b"}, {"c", "d"}});
     }
     void rfc4180()
@@ -82,7 +86,8 @@ private Q_SLOTS:
         row("Latin-1", head + "\nCr\xE8me,milk,80,0", C::WrongEncoding, "2");
         row("NUL", QByteArray("a,b\nc,\0d", 8), C::WrongEncoding, "2");
         row("a picture", QByteArray("\x89PNG\r\n\x1a\n\0\0\0\rIHDR", 16), C::WrongEncoding, "3");
-        row("quote never closes", head + "\n\"Pear,produce,80,0\nPlum,produce,80,0", C::NotCsv, "2");
+        row("quote never closes", head + "\n\"Pear,produce,80,0\nPlum,produce,80,0", C::NotCsv,
+            "2");
         row("quote inside", head + "\nPe\"ar,produce,80,0", C::NotCsv, "2");
         row("empty", "", C::Missing, "name");
         row("only spaces", " \n \n", C::Missing, "name");
@@ -163,8 +168,9 @@ private Q_SLOTS:
 
     void figuresArrive()
     {
-        const auto rows = rowsOf("id,name,kind,note,also_called,source,fat %,sv,sv low,sv high,melting\n"
-                                 "x1,Badger fat,fat,Soft,brock|grease,My book,100,198,193,202,-4\n");
+        const auto rows =
+            rowsOf("id,name,kind,note,also_called,source,fat %,sv,sv low,sv high,melting\n"
+                   "x1,Badger fat,fat,Soft,brock|grease,My book,100,198,193,202,-4\n");
         QCOMPARE(rows.size(), 1);
         const Material& m = *rows[0].material;
         QCOMPARE(m.id, std::string("own-x1")); // never the place of a catalogue material
@@ -179,7 +185,8 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("cell");
         QTest::addColumn<bool>("guarded");
-        for (const char* cell : {"=1+1", "+cmd|' /C calc'!A0", "-2+3", "@SUM(A1)", "\tx", "'quoted"})
+        for (const char* cell :
+             {"=1+1", "+cmd|' /C calc'!A0", "-2+3", "@SUM(A1)", "\tx", "'quoted"})
             QTest::newRow(cell) << QString::fromLatin1(cell) << true;
         for (const char* cell : {"-4", "+5.2", "-0,5", "plain", "", "a=b"})
             QTest::newRow(cell) << QString::fromLatin1(cell) << false;
@@ -235,7 +242,8 @@ private Q_SLOTS:
         QVERIFY(std::get<QList<ImportedRow>>(good)[0].material->id.starts_with("own-"));
         for (const QByteArray& bad :
              {bytes.left(bytes.size() / 2), QByteArray(bytes).replace("\"fat\"", "\"fish\""),
-              QByteArray("{}"), QByteArray("[1,2]"), QByteArray("{\"format\":\"rhexion-formula\"}")})
+              QByteArray("{}"), QByteArray("[1,2]"),
+              QByteArray("{\"format\":\"rhexion-formula\"}")})
             QVERIFY(std::holds_alternative<FileFault>(rowsFromJson(bad)));
     }
 

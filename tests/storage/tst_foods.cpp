@@ -65,8 +65,8 @@ private Q_SLOTS:
                          m->kind == MaterialKind::Liquid,
                      qPrintable(number));
             unknown += m->acidityUnknown() ? 1 : 0;
-            const auto measures = row.value(QStringLiteral("measures"))
-                                      .split(QLatin1Char(';'), Qt::SkipEmptyParts);
+            const auto measures =
+                row.value(QStringLiteral("measures")).split(QLatin1Char(';'), Qt::SkipEmptyParts);
             QVERIFY2(m->measures.size() == std::size_t(measures.size()), qPrintable(number));
         }
         QVERIFY(unknown > 1500 && unknown < 2070);
@@ -82,7 +82,8 @@ private Q_SLOTS:
         QTest::newRow("sheep milk fat") << "01109" << int(Part::Fat) << 0.07;
         QTest::newRow("sheep milk lactose, from carbohydrate")
             << "01109" << int(Part::ReducingSugar) << 0.0536;
-        QTest::newRow("salted butter salt: 714 mg sodium") << "01001" << int(Part::SodiumChloride) << 0.01815;
+        QTest::newRow("salted butter salt: 714 mg sodium")
+            << "01001" << int(Part::SodiumChloride) << 0.01815;
         QTest::newRow("red wine alcohol") << "14096" << int(Part::Alcohol) << 0.106;
         QTest::newRow("egg white protein") << "01124" << int(Part::Protein) << 0.109;
     }
@@ -170,11 +171,14 @@ private Q_SLOTS:
         QTest::addColumn<QByteArray>("to");
         QTest::newRow("a wrong name in the mapping")
             << "acid_mapping.csv" << QByteArray("Carrot, orange") << QByteArray("Carrot, red");
-        QTest::newRow("no such food") << "acid_mapping.csv" << QByteArray("11124,") << QByteArray("99999,");
+        QTest::newRow("no such food")
+            << "acid_mapping.csv" << QByteArray("11124,") << QByteArray("99999,");
         QTest::newRow("a negative acid")
             << "organic_acids_ifct2017.csv" << QByteArray("0.222") << QByteArray("-0.222");
-        QTest::newRow("text for water") << "foods_usda_sr24.csv" << QByteArray(",15.87,") << QByteArray(",wet,");
-        QTest::newRow("a column gone") << "foods_usda_sr24.csv" << QByteArray("water_g") << QByteArray("water");
+        QTest::newRow("text for water")
+            << "foods_usda_sr24.csv" << QByteArray(",15.87,") << QByteArray(",wet,");
+        QTest::newRow("a column gone")
+            << "foods_usda_sr24.csv" << QByteArray("water_g") << QByteArray("water");
     }
     void builderRefuses()
     {
@@ -182,7 +186,8 @@ private Q_SLOTS:
         QFETCH(QByteArray, from);
         QFETCH(QByteArray, to);
         QTemporaryDir dir;
-        for (const char* name : {"foods_usda_sr24.csv", "organic_acids_ifct2017.csv", "acid_mapping.csv"}) {
+        for (const char* name :
+             {"foods_usda_sr24.csv", "organic_acids_ifct2017.csv", "acid_mapping.csv"}) {
             QFile in(sources + QString::fromLatin1(name));
             QFile out(dir.filePath(QString::fromLatin1(name)));
             QVERIFY(in.open(QIODevice::ReadOnly) && out.open(QIODevice::WriteOnly));

@@ -81,7 +81,9 @@ private Q_SLOTS:
     {
         auto shelf = open(path_);
         QVERIFY(shelf);
-        const auto id = [&](const LotRecord& r) { return std::get<std::string>(shelf->keepLot(r)); };
+        const auto id = [&](const LotRecord& r) {
+            return std::get<std::string>(shelf->keepLot(r));
+        };
         QVERIFY(!shelf->openLotOf("pear-puree"));
         const std::string old = id(jar("old", QDate(2026, 1, 1)));
         const std::string later = id(jar("new", QDate(2026, 6, 1)));
@@ -134,7 +136,8 @@ private Q_SLOTS:
         QTest::addColumn<QString>("sql");
         QTest::newRow("newer") << "PRAGMA user_version = 9";
         QTest::newRow("another kind") << "DROP TABLE own_material";
-        QTest::newRow("a material that is not") << "INSERT INTO own_material VALUES ('x','X','{',0)";
+        QTest::newRow("a material that is not")
+            << "INSERT INTO own_material VALUES ('x','X','{',0)";
         QTest::newRow("a figure that cannot be")
             << "INSERT INTO lot_figure VALUES (1,'water',0.2,0.1,9e99,'?')";
         QTest::newRow("a figure nobody knows")

@@ -78,8 +78,7 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
             [this](const MaterialPtr& material, std::optional<Mass> weighed) {
                 const QString name = QString::fromStdString(material->name);
                 document_.setHydroxide(material, weighed,
-                                       weighed ? tr("Weigh %1").arg(name)
-                                               : tr("Use %1").arg(name));
+                                       weighed ? tr("Weigh %1").arg(name) : tr("Use %1").arg(name));
             });
     connect(typing_, &TypingLine::shelfWanted, this, &BenchPage::showShelf);
     connect(typing_, &TypingLine::leftTyping, this,

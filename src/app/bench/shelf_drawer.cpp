@@ -1,7 +1,7 @@
 #include "app/bench/shelf_drawer.h"
 
-#include "app/theme/theme.h"
 #include "app/shelf/stock_delegate.h"
+#include "app/theme/theme.h"
 #include "core/materials/figures.h"
 #include "models/stock_model.h"
 #include "words/shelf_words.h"
@@ -96,9 +96,10 @@ void ShelfDrawer::describe()
                           (figure.code == "fat" && !m->isOil());
         const Figure* f = told ? findFigure(*m, figure.code) : nullptr;
         if (f)
-            lines << tr("%1: %2. %3").arg(words::figureName(figure.code),
-                                          words::figureText(figure, f->range, speech_),
-                                          words::figureSource(*m, f->source));
+            lines << tr("%1: %2. %3")
+                         .arg(words::figureName(figure.code),
+                              words::figureText(figure, f->range, speech_),
+                              words::figureSource(*m, f->source));
     }
     about_->setText(lines.join(QStringLiteral("\n")));
 }

@@ -19,13 +19,14 @@ struct Share {
 
 std::vector<Share> sharesOf(const Contents& c)
 {
-    std::vector<Share> all{{CompositionBar::tr("water"), Matter::Water, c.water},
-                           {CompositionBar::tr("fat"), Matter::Fat, c.fat},
-                           {CompositionBar::tr("lye"), Matter::Alkali, c.alkali},
-                           {CompositionBar::tr("acid"), Matter::Acid, c.acid},
-                           {CompositionBar::tr("sugar"), Matter::Sugar, c.sugar},
-                           {CompositionBar::tr("salts"), Matter::Salt, c.salt},
-                           {CompositionBar::tr("other solids"), Matter::OtherSolids, c.otherSolids}};
+    std::vector<Share> all{
+        {CompositionBar::tr("water"), Matter::Water, c.water},
+        {CompositionBar::tr("fat"), Matter::Fat, c.fat},
+        {CompositionBar::tr("lye"), Matter::Alkali, c.alkali},
+        {CompositionBar::tr("acid"), Matter::Acid, c.acid},
+        {CompositionBar::tr("sugar"), Matter::Sugar, c.sugar},
+        {CompositionBar::tr("salts"), Matter::Salt, c.salt},
+        {CompositionBar::tr("other solids"), Matter::OtherSolids, c.otherSolids}};
     std::erase_if(all, [](const Share& s) { return s.part < 0.0005; });
     return all;
 }

@@ -24,8 +24,8 @@ std::variant<std::vector<Measure>, QString> measuresFromText(const QString& text
         if (one.isEmpty())
             continue;
         const auto gap = one.lastIndexOf(QLatin1Char(' '));
-        const auto number = parseNumber(one.mid(gap + 1).toStdString(),
-                                        speech.phraseHabits().decimalMark);
+        const auto number =
+            parseNumber(one.mid(gap + 1).toStdString(), speech.phraseHabits().decimalMark);
         const auto* grams = std::get_if<double>(&number);
         if (gap <= 0 || !grams || !(*grams > 0.0) || *grams > 1e6)
             return one;
@@ -90,7 +90,7 @@ LotEditor::LotEditor(QWidget* parent) : QWidget(parent)
     grid->addWidget(bestBefore_, 1, 3);
     bestBefore_->setAccessibleName(tr("Best before"));
     put(2, 0, tr("&From"), supplier_);
-    put(2, 1, tr("&Price"), price_);
+    put(2, 1, tr("&Price paid"), price_);
     put(3, 0, tr("&Bought"), bought_);
     put(3, 1, tr("&Left"), left_);
     put(4, 0, tr("&Spoons, drops"), measures_, 3);

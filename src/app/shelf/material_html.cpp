@@ -28,11 +28,13 @@ public:
     QString write()
     {
         const Colours& c = Theme::colours();
-        html_ = QStringLiteral("<style>td { padding: 2px 14px 2px 0; } .m { color: %1; "
-                               "font-size: 13px; } h3 { margin: 14px 0 3px 0; font-size: 16px; font-weight: 600; }"
-                               " p { margin: 2px 0; } .lot { color: %2; font-weight: 600; }"
-                               " a { color: %2; }</style>")
-                    .arg(c.muted.name(), c.action.name());
+        html_ =
+            QStringLiteral(
+                "<style>td { padding: 2px 14px 2px 0; } .m { color: %1; "
+                "font-size: 13px; } h3 { margin: 14px 0 3px 0; font-size: 16px; font-weight: 600; }"
+                " p { margin: 2px 0; } .lot { color: %2; font-weight: 600; }"
+                " a { color: %2; }</style>")
+                .arg(c.muted.name(), c.action.name());
         effect();
         behaviours();
         lots();
@@ -59,8 +61,9 @@ private:
                                                                  : speech_.massNumber(v);
         };
         const QString typical = n(i.typical()) + QChar(0x00A0) + speech_.massUnit();
-        return n(i.low()) == n(i.high()) ? typical
-                                         : tr("%1 (%2 to %3)").arg(typical, n(i.low()), n(i.high()));
+        return n(i.low()) == n(i.high())
+                   ? typical
+                   : tr("%1 (%2 to %3)").arg(typical, n(i.low()), n(i.high()));
     }
 
     QString sampleText() const
@@ -133,16 +136,16 @@ private:
                 notes << lot->notes;
             const bool inUse = m_.lot.id == lot->lot.id;
             const QString id = QString::fromStdString(lot->lot.id);
-            html_ += QStringLiteral("<tr><td%1>%2</td><td class='m'>%3</td><td><a "
-                                    "href='edit-lot:%4'>%5</a> &nbsp; <a href='%6:%4'>%7</a></td>"
-                                    "</tr>")
-                         .arg(inUse ? QStringLiteral(" class='lot'") : QString(),
-                              QString::fromStdString(lot->lot.name).toHtmlEscaped() +
-                                  (inUse ? tr(" (in use)") : QString()),
-                              notes.join(QStringLiteral(" \u00B7 ")).toHtmlEscaped(), id,
-                              tr("Edit"),
-                              lot->closed ? QStringLiteral("open-lot") : QStringLiteral("close-lot"),
-                              lot->closed ? tr("Open again") : tr("It is used up"));
+            html_ +=
+                QStringLiteral("<tr><td%1>%2</td><td class='m'>%3</td><td><a "
+                               "href='edit-lot:%4'>%5</a> &nbsp; <a href='%6:%4'>%7</a></td>"
+                               "</tr>")
+                    .arg(inUse ? QStringLiteral(" class='lot'") : QString(),
+                         QString::fromStdString(lot->lot.name).toHtmlEscaped() +
+                             (inUse ? tr(" (in use)") : QString()),
+                         notes.join(QStringLiteral(" \u00B7 ")).toHtmlEscaped(), id, tr("Edit"),
+                         lot->closed ? QStringLiteral("open-lot") : QStringLiteral("close-lot"),
+                         lot->closed ? tr("Open again") : tr("It is used up"));
         }
         html_ += QStringLiteral("</table>");
     }
@@ -164,8 +167,8 @@ private:
                 !seen.isEmpty() && seen.last() == said ? QStringLiteral("\u2033") : said;
             seen << said;
             // A titration stands for all acids in the sum, so they are not added to it.
-            const bool covered = m_.titratable && kind.code.starts_with("acid-") &&
-                                 kind.code != "acid-value";
+            const bool covered =
+                m_.titratable && kind.code.starts_with("acid-") && kind.code != "acid-value";
             html_ += QStringLiteral("<tr><td%1>%2</td><td%1 style='white-space: nowrap'>%3</td>"
                                     "<td class='m'>%4</td></tr>")
                          .arg(own ? QStringLiteral(" class='lot'") : QString(),
@@ -188,11 +191,11 @@ private:
         head(tr("By the spoon"));
         QStringList parts;
         for (const Measure& measure : m_.measures)
-            parts << tr("1 %1 = %2").arg(
-                QString::fromStdString(measure.name),
-                measure.grams < 1.0
-                    ? speech_.number(measure.grams, 3) + QChar(0x00A0) + tr("g")
-                    : speech_.mass(measure.grams));
+            parts << tr("1 %1 = %2")
+                         .arg(QString::fromStdString(measure.name),
+                              measure.grams < 1.0
+                                  ? speech_.number(measure.grams, 3) + QChar(0x00A0) + tr("g")
+                                  : speech_.mass(measure.grams));
         line(parts.join(QStringLiteral(" \u00B7 ")));
     }
 
@@ -206,12 +209,12 @@ private:
         constexpr qsizetype most = 12;
         for (qsizetype i = 0; i < std::min(most, page_.usedIn.size()); ++i) {
             const BatchSummary& b = page_.usedIn[i];
-            html_ += QStringLiteral("<p><a href='batch:%1'>%2</a> <span class='m'>%3</span></p>")
-                         .arg(b.id)
-                         .arg((b.name.isEmpty() ? tr("A batch without a name") : b.name)
-                                  .toHtmlEscaped(),
-                              speech_.habits().locale.toString(b.started.toLocalTime().date(),
-                                                               QLocale::ShortFormat));
+            html_ +=
+                QStringLiteral("<p><a href='batch:%1'>%2</a> <span class='m'>%3</span></p>")
+                    .arg(b.id)
+                    .arg((b.name.isEmpty() ? tr("A batch without a name") : b.name).toHtmlEscaped(),
+                         speech_.habits().locale.toString(b.started.toLocalTime().date(),
+                                                          QLocale::ShortFormat));
         }
         if (page_.usedIn.size() > most)
             line(tr("and %n earlier batch(es)", int(page_.usedIn.size() - most)));

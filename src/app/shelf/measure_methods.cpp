@@ -150,14 +150,17 @@ Method densityMethod()
 
 Method spoonMethod()
 {
-    const QStringList names{QStringLiteral("tsp"),        QStringLiteral("tsp, heaped"),
-                            QStringLiteral("tbsp"),       QStringLiteral("tbsp, heaped"),
-                            QStringLiteral("cup"),        QStringLiteral("drop"),
+    const QStringList names{QStringLiteral("tsp"),  QStringLiteral("tsp, heaped"),
+                            QStringLiteral("tbsp"), QStringLiteral("tbsp, heaped"),
+                            QStringLiteral("cup"),  QStringLiteral("drop"),
                             QStringLiteral("piece")};
     return {tr("What a spoon, cup or drop weighs"),
             tr("Put several into one dish and weigh them together: ten spoons level with a knife, "
                "or fifty drops from the dropper you will use."),
-            {{tr("Measure"), Kind::Choice, {}, 0.0,
+            {{tr("Measure"),
+              Kind::Choice,
+              {},
+              0.0,
               {tr("teaspoon, level"), tr("teaspoon, heaped"), tr("tablespoon, level"),
                tr("tablespoon, heaped"), tr("cup"), tr("drop"), tr("piece")}},
              {tr("How many"), Kind::Count, {}, 10.0},
@@ -170,9 +173,7 @@ Method spoonMethod()
                                   static_cast<int>(std::min(value(v, 1), 1e6)), scaleOf(v, 4));
             },
             {},
-            [names](const Values& v) {
-                return names.value(static_cast<qsizetype>(value(v, 0)));
-            },
+            [names](const Values& v) { return names.value(static_cast<qsizetype>(value(v, 0))); },
             tr("Weighed")};
 }
 

@@ -27,9 +27,9 @@ struct Method {
     // Values in grams, fractions, degrees C; nothing where a field is empty.
     using Values = std::vector<std::optional<double>>;
     std::function<MeasureResult(const Values&, const std::vector<Values>&)> reckon;
-    std::string figure;  // the code it gives; empty for a household measure
+    std::string figure; // the code it gives; empty for a household measure
     std::function<QString(const Values&)> measure = {}; // the name of the measure it gives
-    QString source;      // what the figure says of itself
+    QString source;                                     // what the figure says of itself
 };
 
 // Those that make sense for a material.

@@ -247,13 +247,15 @@ void MeasurePanel::reckon()
         const Formula none;
         for (const Step& step : good.working.steps()) {
             const QString source = words::stepSource(step, none);
-            html += QStringLiteral("<p style='margin: 3px 0'>%1<br><span style='font-weight: 600'>%2</span>%3</p>")
-                        .arg(words::stepTitle(step, none).toHtmlEscaped(),
-                             words::stepSum(step, good.working, speech_).toHtmlEscaped(),
-                             source.isEmpty()
-                                 ? QString()
-                                 : QStringLiteral("<br><span style='color: %1'>%2</span>")
-                                       .arg(Theme::colours().muted.name(), source.toHtmlEscaped()));
+            html +=
+                QStringLiteral(
+                    "<p style='margin: 3px 0'>%1<br><span style='font-weight: 600'>%2</span>%3</p>")
+                    .arg(words::stepTitle(step, none).toHtmlEscaped(),
+                         words::stepSum(step, good.working, speech_).toHtmlEscaped(),
+                         source.isEmpty()
+                             ? QString()
+                             : QStringLiteral("<br><span style='color: %1'>%2</span>")
+                                   .arg(Theme::colours().muted.name(), source.toHtmlEscaped()));
         }
         working_->setHtml(html);
     }
@@ -273,9 +275,9 @@ void MeasurePanel::keep(bool newLot)
     Method::Values values;
     for (std::size_t i = 0; i < method.readings.size(); ++i)
         values.push_back(valueOf(method.readings[i], fields_[i]));
-    Q_EMIT keepMeasureWanted({method.measure(values).toStdString(), found_->typical(),
-                              method.source.toStdString()},
-                             newLot);
+    Q_EMIT keepMeasureWanted(
+        {method.measure(values).toStdString(), found_->typical(), method.source.toStdString()},
+        newLot);
 }
 
 QString MeasurePanel::result() const

@@ -58,9 +58,7 @@ ShelfPage::ShelfPage(Stock& stock, Clock clock, QWidget* parent)
     layout->setSpacing(8);
     layout->addWidget(buildList());
     layout->addWidget(right, 1);
-    connect(&stock_, &Stock::changed, this, [this] {
-        showMaterial(entry_.material, entry_.lot);
-    });
+    connect(&stock_, &Stock::changed, this, [this] { showMaterial(entry_.material, entry_.lot); });
     search();
     showCurrent();
 }
@@ -183,8 +181,8 @@ void ShelfPage::buildEditors()
     measure_ = new MeasurePanel(pages_);
     mix_ = new MixPanel(stock_, pages_);
     import_ = new ImportPanel(pages_);
-    for (QWidget* page : std::initializer_list<QWidget*>{materialEditor_, lotEditor_, measure_,
-                                                         mix_, import_})
+    for (QWidget* page :
+         std::initializer_list<QWidget*>{materialEditor_, lotEditor_, measure_, mix_, import_})
         pages_->addWidget(page);
     connect(materialEditor_, &MaterialEditor::kept, this,
             [this](const Material& m) { keepMaterials({m}, 0.0); });
@@ -290,8 +288,10 @@ void ShelfPage::showCurrent()
         w->setVisible(shown_ != nullptr);
     if (!shown_) {
         name_->setText(tr("Nothing on the shelf matches"));
-        text_->setHtml(QStringLiteral("<p>%1</p>").arg(
-            tr("Try fewer letters, or make it a material of your own with \u201cNew\u201d.")));
+        text_->setHtml(
+            QStringLiteral("<p>%1</p>")
+                .arg(tr(
+                    "Try fewer letters, or make it a material of your own with \u201cNew\u201d.")));
         return;
     }
     const Material& m = *shown_;
@@ -534,9 +534,8 @@ bool ShelfPage::exportTo(const QString& path)
         for (const OwnMaterial& m : stock_.shelf()->materials())
             own.push_back(m.material);
     const bool json = path.endsWith(QLatin1String(".json"), Qt::CaseInsensitive);
-    return !said(writeWhole(
-        path, json ? materialsToJson(own)
-                   : materialsToCsv(own, speech_.phraseHabits().decimalMark)));
+    return !said(writeWhole(path, json ? materialsToJson(own)
+                                       : materialsToCsv(own, speech_.phraseHabits().decimalMark)));
 }
 
 void ShelfPage::askImport()

@@ -112,6 +112,12 @@ QToolButton:focus { border: 2px solid %action; padding: 3px; }
 QToolButton#rail { padding: 8px 2px; font-size: 13px; border-radius: 10px; }
 QToolButton#rail:checked { background: %hover; color: %action; font-weight: 600; }
 QListView, QTableView, QTextBrowser, QScrollArea { background: transparent; border: none; outline: 0; }
+QTableView::item { padding: 0 6px; }
+QCheckBox::indicator { width: 16px; height: 16px; border: 1px solid %line; border-radius: 4px;
+  background: %surface; }
+QCheckBox::indicator:checked { background: %action; border-color: %action;
+  image: url(:/icons/check-%mode.svg); }
+QCheckBox:focus { color: %action; }
 QTableView QLineEdit { min-height: 0; padding: 0 6px; border-radius: 0; }
 QTextBrowser { selection-background-color: %action; selection-color: %onaction; }
 QTableView { gridline-color: %hair; selection-background-color: %hover; selection-color: %ink; }

@@ -185,8 +185,7 @@ void TypingLine::take()
     const Vessel vessel = phrase.vessel.value_or(vessel_.value_or(usualVessel(*material)));
     field_->clear();
     if (material->isHydroxide())
-        Q_EMIT hydroxideWanted(material,
-                               phrase.amount ? statedMass(*phrase.amount) : std::nullopt);
+        Q_EMIT hydroxideWanted(material, phrase.amount ? statedMass(*phrase.amount) : std::nullopt);
     else
         Q_EMIT lineWanted(material, *phrase.amount, vessel, phrase.frozen);
 }

@@ -67,8 +67,8 @@ struct SetText {
     std::string text;
 };
 
-using Edit = std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater, SetMaterial,
-                          SetLye, SetLiquid, SetOilsTotal, SetText>;
+using Edit = std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater,
+                          SetMaterial, SetLye, SetLiquid, SetOilsTotal, SetText>;
 
 // Applies the edit and returns the one that takes it back. An edit that names a line that is not
 // there, or an id that is, changes nothing and returns nothing.

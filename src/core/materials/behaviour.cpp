@@ -6,16 +6,32 @@
 namespace rhexion {
 
 namespace {
-constexpr std::array<const char*, 26> codes{
-    "speeds-trace",   "slows-trace",         "heats",
-    "browns",         "seizes",              "rices",
-    "fades",          "scratchy",            "needs-solvent-water",
-    "disperse-in-oil", "disperse-in-glycerin", "disperse-in-water",
-    "settles",        "not-in-aluminium",    "stains",
-    "allergen",       "phototoxic",          "not-for-children",
-    "fumes",          "foams",               "softens-bar",
-    "hardens-bar",    "melts-hot",           "goes-rancid",
-    "cuts-lather",    "separates"};
+constexpr std::array<const char*, 26> codes{"speeds-trace",
+                                            "slows-trace",
+                                            "heats",
+                                            "browns",
+                                            "seizes",
+                                            "rices",
+                                            "fades",
+                                            "scratchy",
+                                            "needs-solvent-water",
+                                            "disperse-in-oil",
+                                            "disperse-in-glycerin",
+                                            "disperse-in-water",
+                                            "settles",
+                                            "not-in-aluminium",
+                                            "stains",
+                                            "allergen",
+                                            "phototoxic",
+                                            "not-for-children",
+                                            "fumes",
+                                            "foams",
+                                            "softens-bar",
+                                            "hardens-bar",
+                                            "melts-hot",
+                                            "goes-rancid",
+                                            "cuts-lather",
+                                            "separates"};
 
 constexpr auto all = [] {
     std::array<Behaviour, codes.size()> out{};

@@ -28,7 +28,13 @@ constexpr std::array<AcidFacts, 21> acids{{
     {Acid::Boric, "boric", 0, 3, 3, {9.24, 0, 0}, 1, atomic::boron},
     {Acid::Bitartrate, "bitartrate", 4, 5, 6, {4.34, 0, 0}, 1, atomic::potassium},
     {Acid::Bicarbonate, "bicarbonate", 1, 1, 3, {10.33, 0, 0}, 1, atomic::sodium},
-    {Acid::DisodiumEdta, "disodium-edta", 10, 14, 8, {6.16, 10.26, 0}, 2,
+    {Acid::DisodiumEdta,
+     "disodium-edta",
+     10,
+     14,
+     8,
+     {6.16, 10.26, 0},
+     2,
      2 * atomic::nitrogen + 2 * atomic::sodium},
 }};
 } // namespace

@@ -77,8 +77,8 @@ struct AcidFacts {
 
     constexpr double molarMass() const
     {
-        return carbons * atomic::carbon + hydrogens * atomic::hydrogen +
-               oxygens * atomic::oxygen + otherAtoms;
+        return carbons * atomic::carbon + hydrogens * atomic::hydrogen + oxygens * atomic::oxygen +
+               otherAtoms;
     }
 };
 

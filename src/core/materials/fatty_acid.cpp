@@ -9,15 +9,24 @@ namespace {
 
 using F = FattyAcid;
 constexpr std::array<FattyAcidFacts, 18> table{{
-    {F::Butyric, "C4:0", 4, 0, false},       {F::Caproic, "C6:0", 6, 0, false},
-    {F::Caprylic, "C8:0", 8, 0, false},      {F::Capric, "C10:0", 10, 0, false},
-    {F::Lauric, "C12:0", 12, 0, false},      {F::Myristic, "C14:0", 14, 0, false},
-    {F::Palmitic, "C16:0", 16, 0, false},    {F::Palmitoleic, "C16:1", 16, 1, false},
-    {F::Stearic, "C18:0", 18, 0, false},     {F::Oleic, "C18:1", 18, 1, false},
-    {F::Ricinoleic, "C18:1-OH", 18, 1, true}, {F::Linoleic, "C18:2", 18, 2, false},
-    {F::Linolenic, "C18:3", 18, 3, false},   {F::Arachidic, "C20:0", 20, 0, false},
-    {F::Gondoic, "C20:1", 20, 1, false},     {F::Behenic, "C22:0", 22, 0, false},
-    {F::Erucic, "C22:1", 22, 1, false},      {F::Lignoceric, "C24:0", 24, 0, false},
+    {F::Butyric, "C4:0", 4, 0, false},
+    {F::Caproic, "C6:0", 6, 0, false},
+    {F::Caprylic, "C8:0", 8, 0, false},
+    {F::Capric, "C10:0", 10, 0, false},
+    {F::Lauric, "C12:0", 12, 0, false},
+    {F::Myristic, "C14:0", 14, 0, false},
+    {F::Palmitic, "C16:0", 16, 0, false},
+    {F::Palmitoleic, "C16:1", 16, 1, false},
+    {F::Stearic, "C18:0", 18, 0, false},
+    {F::Oleic, "C18:1", 18, 1, false},
+    {F::Ricinoleic, "C18:1-OH", 18, 1, true},
+    {F::Linoleic, "C18:2", 18, 2, false},
+    {F::Linolenic, "C18:3", 18, 3, false},
+    {F::Arachidic, "C20:0", 20, 0, false},
+    {F::Gondoic, "C20:1", 20, 1, false},
+    {F::Behenic, "C22:0", 22, 0, false},
+    {F::Erucic, "C22:1", 22, 1, false},
+    {F::Lignoceric, "C24:0", 24, 0, false},
 }};
 
 // Glycerol less three waters: what a triglyceride weighs besides three fatty acids.

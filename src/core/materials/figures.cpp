@@ -56,13 +56,11 @@ std::span<const FigureKind> figureKinds()
         for (std::size_t i = 0; i < partCount; ++i)
             out.push_back({codeOf(static_cast<Part>(i)), FigureUnit::Percent, 0.0, 1.0});
         for (const AcidFacts& acid : allAcids())
-            out.push_back(
-                {acidPrefix + std::string(acid.code), FigureUnit::Percent, 0.0, 1.0});
+            out.push_back({acidPrefix + std::string(acid.code), FigureUnit::Percent, 0.0, 1.0});
         for (const Scalar& s : scalars)
             out.push_back({s.code, s.unit, s.low, s.high});
         for (const FattyAcidFacts& acid : allFattyAcids())
-            out.push_back(
-                {fattyPrefix + std::string(acid.code), FigureUnit::Percent, 0.0, 1.0});
+            out.push_back({fattyPrefix + std::string(acid.code), FigureUnit::Percent, 0.0, 1.0});
         return out;
     }();
     return kinds;

@@ -1,5 +1,5 @@
-// Every figure of a material by a code, with its unit and bounds: what lots, the editor, CSV and the
-// material page go by.
+// Every figure of a material by a code, with its unit and bounds: what lots, the editor, CSV and
+// the material page go by.
 #pragma once
 
 #include "core/materials/material.h"

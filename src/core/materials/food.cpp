@@ -14,8 +14,8 @@ struct Group {
     double svLow, svHigh;
     bool fatCounts; // below a per cent it is leaf wax and the like
 };
-// Acidity: lemon juice about 90, plums and berries 30, sorrel and rhubarb 25, sour milk 15, wine 13,
-// tamarind paste 150. SV: milk fat 218 to 242, other animal and vegetable fats 180 to 200. From
+// Acidity: lemon juice about 90, plums and berries 30, sorrel and rhubarb 25, sour milk 15, wine
+// 13, tamarind paste 150. SV: milk fat 218 to 242, other animal and vegetable fats 180 to 200. From
 // memory.
 constexpr std::array groups{
     Group{"milk", MaterialKind::Milk, 18, 210, 242, true},
@@ -35,17 +35,18 @@ constexpr std::array groups{
 
 const Group& groupOf(const std::string& code)
 {
-    const auto* found = std::ranges::find_if(groups, [&](const Group& g) { return code == g.code; });
+    const auto* found =
+        std::ranges::find_if(groups, [&](const Group& g) { return code == g.code; });
     return found == groups.end() ? groups.back() : *found;
 }
 
 constexpr double coconutSvLow = 248;
 constexpr double coconutSvHigh = 265;
-constexpr double saltPerSodium = 2.5421; // NaCl 58.44 / Na 22.99
+constexpr double saltPerSodium = 2.5421;    // NaCl 58.44 / Na 22.99
 constexpr double mmolPerGramCitric = 15.62; // 3 / 192.12, the strongest per gram of the usual acids
-constexpr double leastFat = 1.0;      // g per 100 g
-constexpr double tableRounding = 0.3; // g per 100 g that figures of a row may be off together
-constexpr double vinegarMost = 120.0; // mmol per 100 g: 7 % acetic acid
+constexpr double leastFat = 1.0;            // g per 100 g
+constexpr double tableRounding = 0.3;       // g per 100 g that figures of a row may be off together
+constexpr double vinegarMost = 120.0;       // mmol per 100 g: 7 % acetic acid
 
 } // namespace
 
@@ -68,9 +69,8 @@ Material materialFromFood(const FoodRow& row)
     m.kind = group.kind;
     m.measures = row.measures;
     const std::string table = row.id;
-    m.sources.push_back(
-        {table, "USDA SR24 " + row.id.substr(row.id.find('-') + 1) + " " + row.name +
-                    "; spread of 15 %: common practice, no source"});
+    m.sources.push_back({table, "USDA SR24 " + row.id.substr(row.id.find('-') + 1) + " " +
+                                    row.name + "; spread of 15 %: common practice, no source"});
     for (Measure& measure : m.measures)
         measure.source = table;
     const auto part = [&](double gramsPer100) {
@@ -88,13 +88,13 @@ Material materialFromFood(const FoodRow& row)
 
     const double carbohydrate = row.carbohydrate.value_or(0.0);
     // Milks without a sugars figure: there carbohydrate is practically all lactose.
-    double sugars = row.sugars ? std::min(*row.sugars, carbohydrate)
+    double sugars = row.sugars            ? std::min(*row.sugars, carbohydrate)
                     : row.group == "milk" ? carbohydrate
                                           : 0.0;
     if (row.sugarsUnderstated)
         sugars = carbohydrate;
     // Lactose, and about four fifths of the sugars of most fruit, are reducing; table sugar is not.
-    const double reducing = row.group == "milk"                             ? 1.0
+    const double reducing = row.group == "milk"                              ? 1.0
                             : row.group == "sugar" && !row.sugarsUnderstated ? 0.5
                             : row.group == "vegetable"                       ? 0.5
                                                                              : 0.75;
@@ -117,13 +117,14 @@ Material materialFromFood(const FoodRow& row)
     }
 
     if (!row.acids.empty()) {
-        m.sources.push_back({row.acidSource,
-                             row.acidSource + "; spread of 40 %: common practice, no source"});
+        m.sources.push_back(
+            {row.acidSource, row.acidSource + "; spread of 40 %: common practice, no source"});
         for (const auto& acid : row.acids) {
             const double v = acid.grams / 100.0;
             const double doubt =
                 std::min(v, std::max(v * foodAcidSpread, 2.0 * acid.standardError / 100.0));
-            m.acids.push_back({acid.acid, {*Interval::of(v - doubt, v, v + doubt), row.acidSource}});
+            m.acids.push_back(
+                {acid.acid, {*Interval::of(v - doubt, v, v + doubt), row.acidSource}});
         }
         if (row.ph) {
             m.sources.push_back({"food-ph", "Usual pH of the food", true});

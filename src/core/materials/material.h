@@ -102,15 +102,15 @@ struct Material {
     MaterialKind kind = MaterialKind::Solid;
     std::array<Figure, partCount> parts{}; // mass fractions
     std::vector<AcidShare> acids;
-    std::optional<Figure> sv;         // mg KOH per g of the fat part
-    std::optional<Figure> acidValue;  // mg KOH per g; used only where there is no SV
-    std::optional<Figure> iodine;     // g I2 per 100 g
-    std::optional<Figure> titratable; // mmol OH per 100 g; replaces the acids in the sum
-    std::optional<Figure> ph;         // of the food as it is
-    std::optional<Figure> density;    // g/ml at 20 C, or melted where it is hard
-    std::optional<Figure> melting;    // C; may be below 0
+    std::optional<Figure> sv;             // mg KOH per g of the fat part
+    std::optional<Figure> acidValue;      // mg KOH per g; used only where there is no SV
+    std::optional<Figure> iodine;         // g I2 per 100 g
+    std::optional<Figure> titratable;     // mmol OH per 100 g; replaces the acids in the sum
+    std::optional<Figure> ph;             // of the food as it is
+    std::optional<Figure> density;        // g/ml at 20 C, or melted where it is hard
+    std::optional<Figure> melting;        // C; may be below 0
     std::optional<Figure> unsaponifiable; // fraction of the fat
-    std::optional<Figure> usualUse;   // fraction of the oils
+    std::optional<Figure> usualUse;       // fraction of the oils
     std::vector<FattyAcidShare> fattyAcids;
     std::vector<BehaviourNote> behaviours;
     std::vector<Measure> measures;

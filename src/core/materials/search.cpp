@@ -105,7 +105,8 @@ std::vector<Match> SearchIndex::find(std::string_view search) const
         const Entry& entry = entries_[i];
         std::optional<int> best = markOf(entry.name, wanted, words);
         for (const std::string& other : entry.others)
-            if (const auto mark = markOf(other, wanted, words); mark && (!best || *mark + 1 < *best))
+            if (const auto mark = markOf(other, wanted, words);
+                mark && (!best || *mark + 1 < *best))
                 best = *mark == 0 ? 0 : *mark + 1;
         if (best)
             found.push_back({i, *best + entry.handicap});

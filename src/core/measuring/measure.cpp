@@ -53,7 +53,8 @@ Runs summed(const std::vector<double>& values)
         out.agree = out.agree && std::abs(v - out.mean) <= misread * out.mean;
     }
     out.deviation = values.size() > 1 ? std::sqrt(out.deviation / (n - 1.0)) : 0.0;
-    out.doubt = values.size() > 1 ? std::max(leastDoubt, 2.0 * out.deviation / out.mean) : singleRun;
+    out.doubt =
+        values.size() > 1 ? std::max(leastDoubt, 2.0 * out.deviation / out.mean) : singleRun;
     return out;
 }
 
@@ -210,8 +211,9 @@ MeasureResult titratableAcidity(std::span<const TitrationRun> runs, const Interv
     if (!sum.agree)
         return F::RunsDisagree;
     writeRuns(out.working, sum, values, U::MillimolePer100Gram);
-    out.value = around(sum.mean * (1.0 - sum.doubt) * strength.low() / strength.typical(), sum.mean,
-                       sum.mean * (1.0 + sum.doubt) * strength.high() / strength.typical(), anything);
+    out.value =
+        around(sum.mean * (1.0 - sum.doubt) * strength.low() / strength.typical(), sum.mean,
+               sum.mean * (1.0 + sum.doubt) * strength.high() / strength.typical(), anything);
     return out;
 }
 

@@ -154,8 +154,12 @@ void checkLines(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
             const double mol = r.lines[i].grams * line.material->titratable->range.high() / 1e5;
             // A hundredth of the lye is what a kitchen scale and a drum's purity leave open anyway.
             if (mol > r.hydroxideMol * 0.01)
-                out.push_back(
-                    {CautionCode::AcidityNotKnown, Severity::Note, line.vessel, line.id, {mol}, {}});
+                out.push_back({CautionCode::AcidityNotKnown,
+                               Severity::Note,
+                               line.vessel,
+                               line.id,
+                               {mol},
+                               {}});
         }
         if (line.vessel != Vessel::LyeJug || r.lines[i].grams <= 0.0)
             continue;

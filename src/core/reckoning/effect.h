@@ -6,9 +6,9 @@
 namespace rhexion {
 
 struct Effect {
-    Interval acidMol;  // hydroxide its acids take
-    Interval fatMol;   // hydroxide its fat can take
-    Interval water;    // g
+    Interval acidMol; // hydroxide its acids take
+    Interval fatMol;  // hydroxide its fat can take
+    Interval water;   // g
     // The same as grams of pure hydroxide.
     Interval acidSodium() const { return acidMol * molarMassSodiumHydroxide; }
     Interval acidPotassium() const { return acidMol * molarMassPotassiumHydroxide; }

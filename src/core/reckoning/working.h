@@ -13,40 +13,40 @@ namespace rhexion {
 
 // Which sum a step is. The comment gives the sum; its terms come in that order.
 enum class Rule : std::uint8_t {
-    OilsTotal,          // oils = grams / (1 - shares)
-    ShareOfOils,        // mass = share * oils
-    FatDemand,          // mass * fat * SV / (1000 * 56.1056)
-    HiddenFatDemand,    // mass * fat counted * SV / (1000 * 56.1056)
-    AcidDemand,         // mass * share / M * z
-    TitratedDemand,     // mass * mmol per 100 g / 100000
-    FixedDemand,        // (1 - superfat) * (oils + hidden fat) + acids, before the make-up
-    PotassiumMoleShare, // share of the hydroxide, in moles
-    PurePerMole,        // L
-    WeighedPerMole,     // O
-    WaterPerMole,       // e
-    WaterWantedRatio,   // r, g per g of hydroxide
-    WaterWantedOils,    // share * oils
-    LineWater,          // mass * water
-    FixedWater,         // sum of the lines' water
-    MakeUpAlkali,       // b = (1 - superfat) * fat + acid, mol per g of make-up
-    MakeUp,             // (R n0 + W0 - w0) / (w - R b)
-    MakeUpShares,       // the same with shares of the batter: from two equations
-    BatterShare,        // mass = share * batter
-    HydroxideTotal,     // n = n0 + b x
-    HydroxideFixed,     // n = weighed * purity / M, summed
-    SodiumPure,         // n * (1 - y) * M
-    SodiumWeighed,      // pure / purity
-    PotassiumPure,      // n * y * M
-    PotassiumWeighed,   // pure / purity
-    JugWater,           // t * pure - water the hydroxide brings
-    WaterWanted,        // ratio * pure, or share of oils
-    WaterPresent,       // sum of every source
-    BatterMass,         // sum of every mass
-    Strength,           // pure / (pure + water)
-    StrengthAsWeighed,  // weighed / (weighed + water without impurity)
-    JugStrength,        // pure / (pure + water in the jug)
-    SuperfatOnOils,     // 1 - (n - acids) / oils
-    SuperfatTrue,       // 1 - (n - acids) / (oils + hidden fat, typical)
+    OilsTotal,           // oils = grams / (1 - shares)
+    ShareOfOils,         // mass = share * oils
+    FatDemand,           // mass * fat * SV / (1000 * 56.1056)
+    HiddenFatDemand,     // mass * fat counted * SV / (1000 * 56.1056)
+    AcidDemand,          // mass * share / M * z
+    TitratedDemand,      // mass * mmol per 100 g / 100000
+    FixedDemand,         // (1 - superfat) * (oils + hidden fat) + acids, before the make-up
+    PotassiumMoleShare,  // share of the hydroxide, in moles
+    PurePerMole,         // L
+    WeighedPerMole,      // O
+    WaterPerMole,        // e
+    WaterWantedRatio,    // r, g per g of hydroxide
+    WaterWantedOils,     // share * oils
+    LineWater,           // mass * water
+    FixedWater,          // sum of the lines' water
+    MakeUpAlkali,        // b = (1 - superfat) * fat + acid, mol per g of make-up
+    MakeUp,              // (R n0 + W0 - w0) / (w - R b)
+    MakeUpShares,        // the same with shares of the batter: from two equations
+    BatterShare,         // mass = share * batter
+    HydroxideTotal,      // n = n0 + b x
+    HydroxideFixed,      // n = weighed * purity / M, summed
+    SodiumPure,          // n * (1 - y) * M
+    SodiumWeighed,       // pure / purity
+    PotassiumPure,       // n * y * M
+    PotassiumWeighed,    // pure / purity
+    JugWater,            // t * pure - water the hydroxide brings
+    WaterWanted,         // ratio * pure, or share of oils
+    WaterPresent,        // sum of every source
+    BatterMass,          // sum of every mass
+    Strength,            // pure / (pure + water)
+    StrengthAsWeighed,   // weighed / (weighed + water without impurity)
+    JugStrength,         // pure / (pure + water in the jug)
+    SuperfatOnOils,      // 1 - (n - acids) / oils
+    SuperfatTrue,        // 1 - (n - acids) / (oils + hidden fat, typical)
     NeutralisationWater, // (acid + free fatty acid) * 18.015
     // Kitchen measurements (core/measuring).
     DryDownWater,     // (wet - dry) / (wet - dish)
@@ -56,12 +56,12 @@ enum class Rule : std::uint8_t {
     SolutionStrength, // g * purity / M / ml * 1000
     TitrationRun,     // 100 c V / m
     RunsMean,
-    RunsSpread,   // standard deviation
-    CupVolume,    // (with water - empty) / density of water
-    CupDensity,   // (with material - empty) / volume
-    EachWeight,   // (together - dish) / count
-    PurityRun,    // citric * share / M * 3 * M of the hydroxide / hydroxide weighed
-    MixtureWater  // (water - (together - end)) / end
+    RunsSpread,  // standard deviation
+    CupVolume,   // (with water - empty) / density of water
+    CupDensity,  // (with material - empty) / volume
+    EachWeight,  // (together - dish) / count
+    PurityRun,   // citric * share / M * 3 * M of the hydroxide / hydroxide weighed
+    MixtureWater // (water - (together - end)) / end
 };
 
 enum class TermName : std::uint8_t {
