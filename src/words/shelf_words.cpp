@@ -244,7 +244,7 @@ QString measureFault(MeasureFault fault)
         return tr("One run is more than a quarter off the mean: something was misread. Do it once "
                   "more, and leave that one out.");
     case MeasureFault::PurityAboveAll:
-        return tr("That is more than 100 % pure, so a weight is wrong, or the citric acid is the "
+        return tr("That is more than 100\u00A0% pure, so a weight is wrong, or the citric acid is the "
                   "other form than stated.");
     case MeasureFault::NothingLost:
         return tr("It ends heavier than it began, or lost more than its water. Weigh it again "
@@ -261,8 +261,8 @@ QString materialFault(const MaterialFault& fault)
     switch (fault.code) {
     case C::NoId:
     case C::NoName: return tr("It needs a name.");
-    case C::FractionAboveOne: return tr("%1 is above 100 %.").arg(item);
-    case C::SumAboveOne: return tr("The shares add up to more than 100 %: lower one of them.");
+    case C::FractionAboveOne: return tr("%1 is above 100\u00A0%.").arg(item);
+    case C::SumAboveOne: return tr("The shares add up to more than 100\u00A0%: lower one of them.");
     case C::FatWithoutSv:
         return tr("It holds fat, so it needs a saponification value (for a fatty acid, an acid "
                   "value).");
@@ -270,7 +270,7 @@ QString materialFault(const MaterialFault& fault)
     case C::UnknownSource: return tr("%1 has no source: say where the figure is from.").arg(item);
     case C::SvOutOfRange: return tr("%1 must lie above 0 and up to 700 mg KOH/g.").arg(item);
     case C::FattyAcidsNotOne:
-        return tr("The fatty acids should add up to about 100 % (90 to 102).");
+        return tr("The fatty acids should add up to about 100\u00A0% (90 to 102).");
     case C::BadMeasure: return tr("A household measure needs a name and a weight above 0 g.");
     }
     return {};

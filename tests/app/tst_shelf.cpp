@@ -231,13 +231,15 @@ private Q_SLOTS:
         QCOMPARE(shop_->document().formula().lines.back().material->sv->range.typical(), 198.0);
         shop_->window->goTo(MainWindow::ShelfPlace);
         find(QStringLiteral("badger"));
-        press(page().pages(), QStringLiteral("Put it away"));
+        QCOMPARE(page().archiveAction()->text(), QStringLiteral("Put it away"));
+        page().archiveAction()->trigger();
         find(QStringLiteral("badger"));
         QCOMPARE(page().model()->rowCount(), 0);
         page().originFilter()->setCurrentIndex(page().originFilter()->findData(-2));
         QCOMPARE(page().model()->rowCount(), 1);
         page().pageText();
-        press(page().pages(), QStringLiteral("Take it out again"));
+        QCOMPARE(page().archiveAction()->text(), QStringLiteral("Take it out again"));
+        page().archiveAction()->trigger();
         page().originFilter()->setCurrentIndex(0);
         find(QStringLiteral("badger"));
         QCOMPARE(page().model()->rowCount(), 1);

@@ -33,6 +33,12 @@ std::vector<Share> sharesOf(const Contents& c)
 
 constexpr int barHeight = 26;
 constexpr int keySize = 12;
+constexpr int keyRow = 19;
+
+QString keyText(const Share& share, const Speech& speech)
+{
+    return QStringLiteral("%1 %2").arg(share.name, speech.percent(share.part));
+}
 
 } // namespace
 
@@ -48,15 +54,39 @@ void CompositionBar::show(const Material& material, const Speech& speech)
     speech_ = speech;
     QStringList said;
     for (const Share& share : sharesOf(contents_))
-        said << QStringLiteral("%1 %2").arg(share.name, speech_.percent(share.part));
+        said << keyText(share, speech_);
     setAccessibleDescription(said.join(QStringLiteral(", ")));
     setToolTip(said.join(QStringLiteral("\n")));
+    const auto places = keyPlaces();
+    setFixedHeight((places.empty() ? barHeight : places.back().y()) + keyRow);
     update();
 }
 
 QSize CompositionBar::sizeHint() const
 {
     return {300, barHeight + 28};
+}
+
+std::vector<QPoint> CompositionBar::keyPlaces() const
+{
+    const QFontMetrics metrics(Theme::small());
+    std::vector<QPoint> out;
+    QPoint at(0, barHeight + 10);
+    for (const Share& share : sharesOf(contents_)) {
+        const int w = keySize + 6 + metrics.horizontalAdvance(keyText(share, speech_));
+        if (at.x() > 0 && at.x() + w > width())
+            at = {0, at.y() + keyRow};
+        out.push_back(at);
+        at.rx() += w + 16;
+    }
+    return out;
+}
+
+void CompositionBar::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    const auto places = keyPlaces();
+    setFixedHeight((places.empty() ? barHeight : places.back().y()) + keyRow);
 }
 
 void CompositionBar::paintEvent(QPaintEvent*)
@@ -81,20 +111,14 @@ void CompositionBar::paintEvent(QPaintEvent*)
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(QRectF(0.5, 0.5, width() - 1, barHeight - 1));
     painter.setFont(Theme::small());
-    const QFontMetrics metrics(Theme::small());
-    int left = 0;
-    for (const Share& share : shares) {
-        const QString text = QStringLiteral("%1 %2").arg(share.name, speech_.percent(share.part));
-        const int w = metrics.horizontalAdvance(text);
-        if (left + keySize + 6 + w > width())
-            break;
-        const QRectF key(left, barHeight + 10, keySize, keySize);
-        Theme::fill(painter, key, share.matter);
+    const auto places = keyPlaces();
+    for (std::size_t i = 0; i < shares.size(); ++i) {
+        const QRectF key(places[i].x(), places[i].y(), keySize, keySize);
+        Theme::fill(painter, key, shares[i].matter);
         painter.setPen(QPen(c.line, 1));
         painter.drawRect(key);
         painter.setPen(c.ink);
-        painter.drawText(left + keySize + 6, barHeight + 10 + keySize - 1, text);
-        left += keySize + 6 + w + 16;
+        painter.drawText(places[i] + QPoint(keySize + 6, keySize - 1), keyText(shares[i], speech_));
     }
 }
 

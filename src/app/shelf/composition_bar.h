@@ -16,9 +16,12 @@ public:
     QSize sizeHint() const override;
 
 protected:
+    void resizeEvent(QResizeEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
 
 private:
+    // Places of the names below the bar; they wrap where it is narrow.
+    std::vector<QPoint> keyPlaces() const;
     Contents contents_;
     Speech speech_;
 };

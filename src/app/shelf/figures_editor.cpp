@@ -25,10 +25,11 @@ FiguresEditor::FiguresEditor(QWidget* parent) : QWidget(parent)
     table_->verticalHeader()->hide();
     table_->verticalHeader()->setDefaultSectionSize(34);
     table_->horizontalHeader()->setHighlightSections(false);
+    table_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     table_->horizontalHeader()->setSectionResizeMode(FiguresModel::From, QHeaderView::Stretch);
-    table_->setColumnWidth(FiguresModel::Name, 260);
+    table_->setColumnWidth(FiguresModel::Name, 216);
     for (const int column : {FiguresModel::Typical, FiguresModel::Low, FiguresModel::High})
-        table_->setColumnWidth(column, 76);
+        table_->setColumnWidth(column, 68);
     choice_ = new QComboBox(this);
     choice_->setAccessibleName(tr("Figure to add"));
     choice_->setMaxVisibleItems(18);

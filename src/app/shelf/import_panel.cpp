@@ -81,7 +81,10 @@ void ImportPanel::show(const QString& fileName, const QList<ImportedRow>& rows, 
             table_->setItem(i, column, item);
         }
     }
-    table_->resizeRowsToContents();
+    // Wrapped sentences for a list one reads; plain rows for thousands.
+    constexpr int readable = 300;
+    table_->verticalHeader()->setSectionResizeMode(
+        rows.size() <= readable ? QHeaderView::ResizeToContents : QHeaderView::Fixed);
     (good > 0 ? static_cast<QWidget*>(keep_) : table_)->setFocus();
 }
 

@@ -23,10 +23,12 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListView>
+#include <QMenu>
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QTextBrowser>
 #include <QTimer>
+#include <QToolButton>
 #include <QUrl>
 #include <QVBoxLayout>
 
@@ -67,7 +69,7 @@ QWidget* ShelfPage::buildList()
 {
     auto* left = new QFrame(this);
     left->setObjectName(QStringLiteral("card"));
-    left->setFixedWidth(372);
+    left_ = left;
     search_ = new QLineEdit(left);
     search_->setPlaceholderText(tr("Search: quince, sheep milk, rosin\u2026"));
     search_->setAccessibleName(tr("Search the shelf"));
@@ -95,8 +97,7 @@ QWidget* ShelfPage::buildList()
     list_->setAccessibleName(tr("Materials"));
     count_ = new QLabel(left);
     count_->setObjectName(QStringLiteral("muted"));
-    auto* fresh = new QPushButton(tr("New\u2026"), left);
-    fresh->setToolTip(tr("A material of your own"));
+    auto* fresh = new QPushButton(tr("New material of my own\u2026"), left);
     auto* in = new QPushButton(tr("Bring in\u2026"), left);
     in->setToolTip(tr("Own materials from a CSV or JSON file"));
     auto* out = new QPushButton(tr("Write out\u2026"), left);
@@ -105,7 +106,6 @@ QWidget* ShelfPage::buildList()
     filters->addWidget(kind_, 1);
     filters->addWidget(origin_, 1);
     auto* buttons = new QHBoxLayout;
-    buttons->addWidget(fresh);
     buttons->addWidget(in);
     buttons->addWidget(out);
     auto* layout = new QVBoxLayout(left);
@@ -114,6 +114,7 @@ QWidget* ShelfPage::buildList()
     layout->addLayout(filters);
     layout->addWidget(count_);
     layout->addWidget(list_, 1);
+    layout->addWidget(fresh);
     layout->addLayout(buttons);
     connect(search_, &QLineEdit::textChanged, this, &ShelfPage::search);
     connect(kind_, &QComboBox::currentIndexChanged, this, &ShelfPage::search);
@@ -146,11 +147,17 @@ QWidget* ShelfPage::buildMaterial()
     use_->setObjectName(QStringLiteral("primary"));
     lot_ = new QPushButton(tr("Add a lot\u2026"), material_);
     measureButton_ = new QPushButton(tr("Measure it\u2026"), material_);
-    mixButton_ = new QPushButton(tr("Cook or mix\u2026"), material_);
-    edit_ = new QPushButton(material_);
-    archive_ = new QPushButton(material_);
+    more_ = new QToolButton(material_);
+    more_->setText(tr("More\u2026"));
+    more_->setPopupMode(QToolButton::InstantPopup);
+    more_->setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
+    auto* menu = new QMenu(more_);
+    mixAction_ = menu->addAction(tr("Cook or mix\u2026"), this, &ShelfPage::startMixing);
+    edit_ = menu->addAction(QString(), this, &ShelfPage::copyAsOwn);
+    archive_ = menu->addAction(QString(), this, &ShelfPage::toggleArchived);
+    more_->setMenu(menu);
     auto* buttons = new QHBoxLayout;
-    for (QPushButton* button : {use_, lot_, measureButton_, mixButton_, edit_, archive_})
+    for (QWidget* button : std::initializer_list<QWidget*>{use_, lot_, measureButton_, more_})
         buttons->addWidget(button);
     buttons->addStretch();
     auto* layout = new QVBoxLayout(material_);
@@ -167,9 +174,6 @@ QWidget* ShelfPage::buildMaterial()
     });
     connect(lot_, &QPushButton::clicked, this, &ShelfPage::newLot);
     connect(measureButton_, &QPushButton::clicked, this, &ShelfPage::startMeasuring);
-    connect(mixButton_, &QPushButton::clicked, this, &ShelfPage::startMixing);
-    connect(edit_, &QPushButton::clicked, this, &ShelfPage::copyAsOwn);
-    connect(archive_, &QPushButton::clicked, this, &ShelfPage::toggleArchived);
     connect(text_, &QTextBrowser::anchorClicked, this, &ShelfPage::follow);
     return material_;
 }
@@ -283,15 +287,15 @@ void ShelfPage::showCurrent()
     takeCurrent();
     count_->setText(tr("%n material(s)", nullptr, model_->rowCount()));
     pages_->setCurrentWidget(material_);
-    for (QWidget* w : std::initializer_list<QWidget*>{bar_, about_, use_, lot_, measureButton_,
-                                                      mixButton_, edit_, archive_})
+    for (QWidget* w :
+         std::initializer_list<QWidget*>{bar_, about_, use_, lot_, measureButton_, more_})
         w->setVisible(shown_ != nullptr);
     if (!shown_) {
         name_->setText(tr("Nothing on the shelf matches"));
         text_->setHtml(
             QStringLiteral("<p>%1</p>")
                 .arg(tr(
-                    "Try fewer letters, or make it a material of your own with \u201cNew\u201d.")));
+                    "Try fewer letters, or make it a material of your own, below the list.")));
         return;
     }
     const Material& m = *shown_;
@@ -308,9 +312,9 @@ void ShelfPage::showCurrent()
     edit_->setText(own ? tr("Change it\u2026") : tr("Copy as my own\u2026"));
     archive_->setVisible(own);
     archive_->setText(entry_.archived ? tr("Take it out again") : tr("Put it away"));
-    mixButton_->setVisible(!m.isHydroxide() && !m.isOil());
+    mixAction_->setVisible(!m.isHydroxide() && !m.isOil());
     // Without a file to keep them in there is nothing to offer.
-    for (QPushButton* button : {lot_, measureButton_, mixButton_, edit_})
+    for (QWidget* button : std::initializer_list<QWidget*>{lot_, measureButton_, more_})
         button->setEnabled(stock_.shelf() != nullptr);
 }
 
@@ -560,6 +564,13 @@ QString ShelfPage::pageText()
     if (catchUp_->isActive())
         showCurrent();
     return text_->toPlainText();
+}
+
+void ShelfPage::resizeEvent(QResizeEvent* event)
+{
+    // The page needs the room more than the list does.
+    left_->setFixedWidth(width() >= 1100 ? 372 : 300);
+    QWidget::resizeEvent(event);
 }
 
 bool ShelfPage::eventFilter(QObject* watched, QEvent* event)

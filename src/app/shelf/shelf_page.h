@@ -13,7 +13,9 @@ class QComboBox;
 class QLabel;
 class QLineEdit;
 class QListView;
+class QAction;
 class QPushButton;
+class QToolButton;
 class QStackedWidget;
 class QTextBrowser;
 class QTimer;
@@ -56,6 +58,7 @@ public:
     QStackedWidget* pages() const { return pages_; }
     QComboBox* kindFilter() const { return kind_; }
     QComboBox* originFilter() const { return origin_; }
+    QAction* archiveAction() const { return archive_; }
 
     void newMaterial();
     void copyAsOwn();
@@ -71,6 +74,7 @@ Q_SIGNALS:
     void shelfChanged();
 
 protected:
+    void resizeEvent(QResizeEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
@@ -100,6 +104,7 @@ private:
     MaterialPtr shown_;
     StockEntry entry_;
 
+    QWidget* left_;
     QLineEdit* search_;
     QComboBox* kind_;
     QComboBox* origin_;
@@ -116,11 +121,12 @@ private:
     QTimer* uses_;    // and the journal asked a little later
     bool typing_ = false;
     QPushButton* use_;
-    QPushButton* edit_;
-    QPushButton* archive_;
     QPushButton* lot_;
     QPushButton* measureButton_;
-    QPushButton* mixButton_;
+    QToolButton* more_;
+    QAction* mixAction_;
+    QAction* edit_;
+    QAction* archive_;
     MaterialEditor* materialEditor_ = nullptr;
     LotEditor* lotEditor_ = nullptr;
     MeasurePanel* measure_ = nullptr;
