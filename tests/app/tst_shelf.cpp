@@ -256,6 +256,16 @@ private Q_SLOTS:
         QCOMPARE(copy.fattyAcids.size(), std::size_t(5));
         QVERIFY(copy.sv->range == stock().plain("shea-butter")->sv->range);
         QVERIFY(!copy.behaviours.empty());
+        // Changed in place it stays the same material; copied again it is another.
+        page().changeOwn();
+        page().materialEditor()->figures()->model().put({"sv", Interval::exactly(175), "certificate"});
+        page().materialEditor()->save();
+        QCOMPARE(page().current()->id, std::string("own-shea-my-co-op"));
+        QCOMPARE(page().current()->sv->range.typical(), 175.0);
+        page().copyAsOwn();
+        page().materialEditor()->save();
+        QCOMPARE(page().current()->id, std::string("own-shea-my-co-op-another"));
+        QCOMPARE(stock().shelf()->materials().size(), std::size_t(2));
     }
 
     // "I cooked 300 g pears with 120 g water": a material of its own, with a lot of what is left.

@@ -27,7 +27,7 @@ FiguresEditor::FiguresEditor(QWidget* parent) : QWidget(parent)
     table_->horizontalHeader()->setHighlightSections(false);
     table_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     table_->horizontalHeader()->setSectionResizeMode(FiguresModel::From, QHeaderView::Stretch);
-    table_->setColumnWidth(FiguresModel::Name, 216);
+    table_->setColumnWidth(FiguresModel::Name, 236);
     for (const int column : {FiguresModel::Typical, FiguresModel::Low, FiguresModel::High})
         table_->setColumnWidth(column, 68);
     choice_ = new QComboBox(this);

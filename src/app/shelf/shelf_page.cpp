@@ -153,7 +153,8 @@ QWidget* ShelfPage::buildMaterial()
     more_->setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
     auto* menu = new QMenu(more_);
     mixAction_ = menu->addAction(tr("Cook or mix\u2026"), this, &ShelfPage::startMixing);
-    edit_ = menu->addAction(QString(), this, &ShelfPage::copyAsOwn);
+    edit_ = menu->addAction(tr("Change it\u2026"), this, &ShelfPage::changeOwn);
+    copy_ = menu->addAction(tr("Copy as my own\u2026"), this, &ShelfPage::copyAsOwn);
     archive_ = menu->addAction(QString(), this, &ShelfPage::toggleArchived);
     more_->setMenu(menu);
     auto* buttons = new QHBoxLayout;
@@ -309,7 +310,7 @@ void ShelfPage::showCurrent()
     showPage({});
     uses_->start();
     const bool own = entry_.origin == Origin::Own;
-    edit_->setText(own ? tr("Change it\u2026") : tr("Copy as my own\u2026"));
+    edit_->setVisible(own);
     archive_->setVisible(own);
     archive_->setText(entry_.archived ? tr("Take it out again") : tr("Put it away"));
     mixAction_->setVisible(!m.isHydroxide() && !m.isOil());
@@ -390,16 +391,24 @@ void ShelfPage::copyAsOwn()
 {
     if (!shown_)
         return;
-    const MaterialPtr plain = stock_.plain(entry_.material);
-    Material copy = entry_.origin == Origin::Own ? *plain : *shown_;
-    if (entry_.origin != Origin::Own) {
-        copy.id.clear();
-        copy.lot = {};
-        for (Source& source : copy.sources)
-            source.fromLot = false;
-        copy.name = tr("%1, my own").arg(entry_.name).toStdString();
-    }
+    Material copy = *shown_;
+    copy.id.clear();
+    copy.lot = {};
+    for (Source& source : copy.sources)
+        source.fromLot = false;
+    copy.name = (entry_.origin == Origin::Own ? tr("%1, another") : tr("%1, my own"))
+                    .arg(entry_.name)
+                    .toStdString();
     materialEditor_->edit(copy);
+    pages_->setCurrentWidget(materialEditor_);
+}
+
+void ShelfPage::changeOwn()
+{
+    const MaterialPtr plain = shown_ ? stock_.plain(entry_.material) : nullptr;
+    if (!plain)
+        return;
+    materialEditor_->edit(*plain);
     pages_->setCurrentWidget(materialEditor_);
 }
 

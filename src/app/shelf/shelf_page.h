@@ -62,6 +62,7 @@ public:
 
     void newMaterial();
     void copyAsOwn();
+    void changeOwn();
     void newLot();
     void startMeasuring();
     void startMixing();
@@ -126,6 +127,7 @@ private:
     QToolButton* more_;
     QAction* mixAction_;
     QAction* edit_;
+    QAction* copy_;
     QAction* archive_;
     MaterialEditor* materialEditor_ = nullptr;
     LotEditor* lotEditor_ = nullptr;
