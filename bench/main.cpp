@@ -2,6 +2,7 @@
 // shared machine is noisy, so the least time is printed beside each.
 //   rhexion-bench            everything
 //   rhexion-bench reckon     only the sums
+#include "core/reckoning/doubt.h"
 #include "core/reckoning/reckon.h"
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
@@ -65,6 +66,19 @@ Formula fortyMaterials()
         f.lines.push_back({f.newId(), m, m->isOil() ? Vessel::OilPot : Vessel::Trace, amount});
     }
     return f;
+}
+
+void benchDoubt()
+{
+    const Formula f = fortyMaterials();
+    const ReckonResult result = reckon(f);
+    const auto* r = std::get_if<Reckoning>(&result);
+    if (!r)
+        return;
+    double keep = 0.0;
+    const Times t = timed(60, [&] { keep += doubtOf(f, *r)->superfat.median; });
+    std::printf("doubt, 20,000 draws of 40 materials: median %.2f ms, least %.2f ms (target 8 for 30)%s\n",
+                t.median / 1000.0, t.least / 1000.0, keep == 0.0 ? "!" : "");
 }
 
 void benchReckon()
@@ -132,6 +146,7 @@ int main(int argc, char** argv)
 {
     QCoreApplication app(argc, argv);
     benchReckon();
+    benchDoubt();
     if (argc < 2 || QByteArray(argv[1]) != "reckon")
         benchPrograms();
 }

@@ -13,6 +13,7 @@
 #include "app/widgets/banner.h"
 #include "app/widgets/number_field.h"
 #include "app/widgets/typing_line.h"
+#include "document/doubt_watcher.h"
 #include "document/formula_document.h"
 #include "models/stock.h"
 #include "storage/formula_json.h"
@@ -36,6 +37,7 @@ public:
     void take(const QString& name)
     {
         window_.resize(1280, 800);
+        window_.bench().doubt().finish();
         QApplication::sendPostedEvents();
         QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
         QApplication::processEvents();

@@ -226,6 +226,19 @@ QString behaviourSentence(const BehaviourNote& note, const Speech& speech)
     return {};
 }
 
+QString causeAdvice(const std::string& code)
+{
+    if (code == "sv" || code == "acid-value")
+        return tr("Ask for the certificate with its saponification value.");
+    if (code == codeOf(Part::SodiumHydroxide) || code == codeOf(Part::PotassiumHydroxide))
+        return tr("Read its purity off the drum, or titrate it on the shelf.");
+    if (code == codeOf(Part::Fat))
+        return tr("Read its fat off the label.");
+    if (code == codeOf(Part::Water))
+        return tr("Dry a little down, on the shelf.");
+    return tr("Titrate its acids, on the shelf.");
+}
+
 QString measureFault(MeasureFault fault)
 {
     switch (fault) {

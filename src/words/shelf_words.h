@@ -18,6 +18,8 @@ QString figureText(const FigureKind& kind, const Interval& range, const Speech& 
 QString figureSource(const Material& material, const std::string& sourceId);
 
 QString behaviourSentence(const BehaviourNote& note, const Speech& speech);
+// How to shrink the doubt that a figure brings: "Ask for its certificate."
+QString causeAdvice(const std::string& code);
 QString measureFault(MeasureFault fault);
 QString materialFault(const MaterialFault& fault);
 QString kindNamePlural(MaterialKind kind); // "fats", for a filter

@@ -300,6 +300,8 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
     case C::MayBeLyeHeavy: return tr("Could be lye heavy at the edge of its figures");
     case C::MilkUnfrozenInJug: return tr("%1 meets the lye unfrozen").arg(nameOf(c.line, f));
     case C::AcidInJugFumes: return tr("Acid and lye: heat and fumes");
+    case C::ChanceOfLyeExcess:
+        return tr("Lye is left over in %1 of 100 batches").arg(s.number(figure(0) * 100.0, 0));
     case C::AcidityNotKnown: return tr("Nobody knows how sour %1 is").arg(nameOf(c.line, f));
     }
     return {};
@@ -335,6 +337,10 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
     case C::AcidInJugFumes:
         return tr("Dissolve the acid in the liquid first, then add lye in small portions with "
                   "plenty of air. The lye it takes is counted.");
+    case C::ChanceOfLyeExcess:
+        return tr("The figures of oils and lye are not sure enough for so little superfat: 5 in "
+                  "100 lie below %1. Firmer figures help as much as more superfat.")
+            .arg(s.percent(figure(1)));
     case C::AcidityNotKnown:
         return tr("Its acids could take up to %1 of sodium hydroxide; none is counted, so superfat "
                   "may be higher than said. Titrate it on the shelf to know.")
@@ -358,7 +364,7 @@ QString mendLabel(const Caution& c, const Formula& f, const Speech& s)
     if (std::holds_alternative<SetFrozen>(*c.mend))
         return tr("Freeze %1 first").arg(nameOf(c.line, f));
     if (const auto* lye = std::get_if<SetLye>(&*c.mend))
-        return tr("Set superfat to %1").arg(s.percent(lye->lye.superfat, 0));
+        return tr("Set superfat to %1").arg(s.percent(lye->lye.superfat, 1));
     if (std::holds_alternative<AddLine>(*c.mend))
         return tr("Fill up with water");
     return tr("Mend");

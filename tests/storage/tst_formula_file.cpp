@@ -1,6 +1,8 @@
 // Formula files: come back as they went, hold their own figures, and broken ones change nothing.
 #include <QtTest>
 
+#include "core/reckoning/doubt.h"
+
 #include "storage/catalogue.h"
 #include "support/files.h"
 #include "support/random_formula.h"
@@ -189,6 +191,38 @@ private Q_SLOTS:
         const auto fault = writeFormulaFile(dir.filePath("no/such/folder/f"), f);
         QVERIFY(fault);
         QCOMPARE(int(fault->code), int(C::CannotWrite));
+    }
+
+    // The drawn doubt of the demo formulas against numpy's own triangular sampler, 400,000 draws
+    // (tests/data/doubt_reference.py).
+    void doubtAgainstNumpy_data()
+    {
+        QTest::addColumn<QString>("name");
+        for (const char* name : demoNames)
+            QTest::newRow(name) << QString::fromLatin1(name);
+    }
+    void doubtAgainstNumpy()
+    {
+        QFETCH(QString, name);
+        const QJsonObject all =
+            QJsonDocument::fromJson(
+                bytesOf(QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/doubt_reference.json")))
+                .object();
+        const QJsonObject want = all.value(name).toObject();
+        const Formula f = demo(name.toLatin1());
+        const auto d = doubtOf(f, std::get<Reckoning>(reckon(f)), {100000, 5});
+        QVERIFY(d && !want.isEmpty());
+        const auto near = [&](const Spread& s, const char* key) {
+            const QJsonArray a = want.value(QLatin1String(key)).toArray();
+            const double got[] = {s.low, s.median, s.high};
+            for (int i = 0; i < 3; ++i)
+                if (std::abs(got[i] - a[i].toDouble()) > 6e-4)
+                    return false;
+            return true;
+        };
+        QVERIFY(near(d->superfat, "superfat") && near(d->strength, "strength"));
+        QVERIFY(std::abs(d->chanceOfExcess - want.value(QLatin1String("chanceOfExcess")).toDouble()) <
+                2e-3);
     }
 };
 

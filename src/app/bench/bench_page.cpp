@@ -10,6 +10,7 @@
 #include "app/widgets/figure_row.h"
 #include "app/widgets/typing_line.h"
 #include "core/reckoning/contents.h"
+#include "document/doubt_watcher.h"
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
 #include "words/words.h"
@@ -44,7 +45,8 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
     accountsLayout->addWidget(accounts_);
 
     side_ = new QStackedWidget(this);
-    figures_ = new FiguresPanel(document, side_);
+    doubt_ = new DoubtWatcher(document, this);
+    figures_ = new FiguresPanel(document, *doubt_, side_);
     side_->addWidget(figures_);
     side_->setFixedWidth(sideWidth);
 

@@ -17,6 +17,7 @@ namespace rhexion {
 
 class AccountsView;
 class FigureRow;
+class DoubtWatcher;
 class FiguresPanel;
 class FormulaDocument;
 class SettingsStrip;
@@ -38,6 +39,8 @@ public:
     void showFigures();
     VesselPanel* panel(Vessel vessel) const { return panels_[std::size_t(vessel)]; }
     AccountsView* accounts() const { return accounts_; }
+    FiguresPanel* figures() const { return figures_; }
+    DoubtWatcher& doubt() { return *doubt_; }
     TypingLine* typing() const { return typing_; }
 
 Q_SIGNALS:
@@ -52,6 +55,7 @@ private:
     void removeLine(LineId line);
 
     FormulaDocument& document_;
+    DoubtWatcher* doubt_;
     Stock& stock_;
     Speech speech_;
     QLineEdit* title_;

@@ -1,7 +1,10 @@
 #include "app/bench/figures_panel.h"
 
+#include "app/bench/doubt_view.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
+#include "core/reckoning/cautions.h"
+#include "document/doubt_watcher.h"
 #include "document/formula_document.h"
 #include "words/words.h"
 
@@ -23,8 +26,8 @@ QLabel* heading(const QString& text)
 
 } // namespace
 
-FiguresPanel::FiguresPanel(FormulaDocument& document, QWidget* parent)
-    : QFrame(parent), document_(document)
+FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidget* parent)
+    : QFrame(parent), document_(document), doubt_(doubt)
 {
     setObjectName(QStringLiteral("card"));
     auto* layout = new QVBoxLayout(this);
@@ -47,6 +50,8 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, QWidget* parent)
     figures->addSpacing(8);
     figures->addWidget(heading(tr("What comes of it")));
     superfat_ = addRow(figures, Rule::SuperfatTrue);
+    doubtView_ = new DoubtView(this);
+    figures->addWidget(doubtView_);
     strength_ = addRow(figures, Rule::Strength);
     batter_ = addRow(figures, Rule::BatterMass);
     layout->addWidget(figures_);
@@ -72,6 +77,10 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, QWidget* parent)
     connect(working_, &QPushButton::clicked, this, &FiguresPanel::allWorkingWanted);
     layout->addWidget(working_);
     connect(&document_, &FormulaDocument::changed, this, &FiguresPanel::refresh);
+    connect(&doubt_, &DoubtWatcher::found, this, [this] {
+        doubtView_->show(doubt_.doubt(), speech_);
+        refreshCautions();
+    });
 }
 
 FigureRow* FiguresPanel::addRow(QVBoxLayout* layout, Rule rule)
@@ -114,7 +123,7 @@ void FiguresPanel::refreshFigures(const Reckoning& r)
 
     superfat_->setTint(r.superfatTrue < 0.0 ? Theme::colours().danger : QColor());
     superfat_->set(tr("True superfat"), speech_.percent(r.superfatTrue),
-                   tr("could be %1 to %2; on oils alone %3")
+                   tr("edges %1 to %2; on oils alone %3")
                        .arg(speech_.percent(r.superfatTrueLow), speech_.percent(r.superfatTrueHigh),
                             speech_.percent(r.superfatOnOils)));
     const bool counted = f.liquid.convention == StrengthConvention::PureAndAllWater;
@@ -136,11 +145,19 @@ void FiguresPanel::refreshCautions()
         delete item;
     }
     const Reckoning* r = document_.reckoning();
-    const int count = r ? int(r->cautions.size()) : 0;
+    std::vector<Caution> cautions = r ? r->cautions : std::vector<Caution>{};
+    if (r && doubt_.doubt())
+        if (auto caution = cautionOf(document_.formula(), *r, *doubt_.doubt()))
+            cautions.insert(std::ranges::find_if(cautions,
+                                                 [&](const Caution& c) {
+                                                     return c.severity < caution->severity;
+                                                 }),
+                            *caution);
+    const int count = int(cautions.size());
     cautionHead_->setText(count == 0 ? tr("No cautions") : tr("%n caution(s)", nullptr, count));
     cautionHead_->setVisible(r != nullptr);
     for (int i = 0; i < count; ++i) {
-        const Caution& caution = r->cautions[std::size_t(i)];
+        const Caution& caution = cautions[std::size_t(i)];
         auto* box = new QWidget;
         box->setProperty("vessel", int(caution.vessel));
         auto* column = new QVBoxLayout(box);
@@ -177,6 +194,7 @@ void FiguresPanel::refresh()
     figures_->setVisible(r != nullptr);
     refusal_->setVisible(r == nullptr);
     working_->setEnabled(r != nullptr);
+    doubtView_->show(doubt_.doubt(), speech_);
     if (r)
         refreshFigures(*r);
     else

@@ -13,13 +13,16 @@ class QVBoxLayout;
 
 namespace rhexion {
 
+class DoubtView;
+class DoubtWatcher;
 class FigureRow;
 class FormulaDocument;
 
 class FiguresPanel : public QFrame {
     Q_OBJECT
 public:
-    explicit FiguresPanel(FormulaDocument& document, QWidget* parent = nullptr);
+    FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidget* parent = nullptr);
+    DoubtView* doubtView() const { return doubtView_; }
 
     void setSpeech(const Speech& speech);
     void showCautionsOf(Vessel vessel);
@@ -35,6 +38,7 @@ private:
     void refreshCautions();
 
     FormulaDocument& document_;
+    DoubtWatcher& doubt_;
     Speech speech_;
     QLabel* refusal_;
     QWidget* figures_;
@@ -44,6 +48,7 @@ private:
     FigureRow* makeUp_;
     FigureRow* superfat_;
     FigureRow* strength_;
+    DoubtView* doubtView_;
     FigureRow* batter_;
     QLabel* cautionHead_;
     QScrollArea* scroll_;

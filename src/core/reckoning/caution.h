@@ -18,7 +18,8 @@ enum class CautionCode {
     MayBeLyeHeavy,         // the low bound of true superfat is below 0; figures: low bound
     MilkUnfrozenInJug,     // figures: none
     AcidInJugFumes,        // figures: mol of acid protons in the jug
-    AcidityNotKnown        // figures: mol of hydroxide it could take at most
+    AcidityNotKnown,       // figures: mol of hydroxide it could take at most
+    ChanceOfLyeExcess      // from the drawn doubt; figures: chance, 5th of a hundred superfat
 };
 
 enum class Severity { Note, Care, Danger };

@@ -1,6 +1,7 @@
 #include "core/reckoning/cautions.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace rhexion {
 
@@ -197,6 +198,29 @@ std::vector<Caution> cautionsFor(const Formula& formula, const Reckoning& reckon
     return out;
 }
 
+std::optional<Caution> cautionOf(const Formula& f, const Reckoning& r, const Doubt& doubt)
+{
+    constexpr double bearable = 0.01;
+    constexpr double likely = 0.25;
+    if (doubt.chanceOfExcess <= bearable || r.superfatTrue < 0.0)
+        return std::nullopt;
+    Caution c{CautionCode::ChanceOfLyeExcess,
+              doubt.chanceOfExcess > likely ? Severity::Danger : Severity::Care,
+              Vessel::LyeJug,
+              0,
+              {doubt.chanceOfExcess, doubt.superfat.low},
+              {}};
+    if (!f.lye.fixed) {
+        // From the 5th of a hundred to the 1st, as a normal curve has it: 2.33 to 1.64.
+        const double first =
+            doubt.superfat.median - 1.414 * (doubt.superfat.median - doubt.superfat.low);
+        LyeSettings lye = f.lye;
+        lye.superfat = std::min(0.5, std::ceil((lye.superfat - first) * 200.0) / 200.0);
+        c.mend = SetLye{SettingField::Superfat, lye};
+    }
+    return c;
+}
+
 const char* codeOf(CautionCode code)
 {
     switch (code) {
@@ -209,6 +233,7 @@ const char* codeOf(CautionCode code)
     case CautionCode::MilkUnfrozenInJug: return "milk-unfrozen-in-jug";
     case CautionCode::AcidInJugFumes: return "acid-in-jug-fumes";
     case CautionCode::AcidityNotKnown: return "acidity-not-known";
+    case CautionCode::ChanceOfLyeExcess: return "chance-of-lye-excess";
     }
     return "";
 }

@@ -1,9 +1,14 @@
 // Cautions for a finished reckoning.
 #pragma once
 
-#include "core/reckoning/reckon.h"
+#include "core/reckoning/doubt.h"
 
 namespace rhexion {
+
+// What the drawn doubt adds: a chance of lye excess above 1 %. Its mend raises superfat until about
+// 1 in 100 is left; nothing where the lye is below 0 already, which has a caution of its own.
+std::optional<Caution> cautionOf(const Formula& formula, const Reckoning& reckoning,
+                                 const Doubt& doubt);
 
 // Worst first. The reckoning must be of this formula.
 std::vector<Caution> cautionsFor(const Formula& formula, const Reckoning& reckoning);

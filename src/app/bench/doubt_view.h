@@ -1,0 +1,31 @@
+// True superfat as a picture of its spread: the drawn histogram, nine in ten, and where lye would be
+// left over; below it what causes most of the doubt and how to shrink it.
+#pragma once
+
+#include <QWidget>
+
+#include "core/reckoning/doubt.h"
+#include "words/speech.h"
+
+class QLabel;
+
+namespace rhexion {
+
+class DoubtBand;
+
+class DoubtView : public QWidget {
+    Q_OBJECT
+public:
+    explicit DoubtView(QWidget* parent = nullptr);
+    // Nothing: it is being worked out; the last picture stays, faint.
+    void show(const Doubt* doubt, const Speech& speech);
+    QString text() const;
+    QString causes() const;
+
+private:
+    DoubtBand* band_;
+    QLabel* text_;
+    QLabel* causes_;
+};
+
+} // namespace rhexion

@@ -1,0 +1,318 @@
+#include "core/reckoning/doubt.h"
+
+#include "core/materials/figures.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <map>
+
+namespace rhexion {
+
+namespace {
+
+constexpr std::size_t block = 1024;
+constexpr std::size_t bins = 40;
+constexpr double leastShare = 0.02;
+using Draws = std::array<double, block>;
+
+// Sums of one block of draws, or of the typical figures.
+struct Sums {
+    double fat = 0.0;    // mol
+    double acid = 0.0;   // mol
+    double supply = 0.0; // mol
+    double pure = 0.0;   // g of hydroxide
+    double water = 0.0;  // g
+    double superfat() const { return 1.0 - (supply - acid) / fat; }
+};
+
+std::uint64_t keyOf(const Material& m, const std::string& code)
+{
+    // FNV-1a over what names the figure.
+    std::uint64_t h = 1469598103934665603ull;
+    const auto eat = [&](const std::string& text) {
+        for (const char c : text)
+            h = (h ^ static_cast<unsigned char>(c)) * 1099511628211ull;
+        h = (h ^ 0xFFu) * 1099511628211ull;
+    };
+    eat(m.id);
+    eat(m.lot.id);
+    eat(code);
+    return h;
+}
+
+inline std::uint64_t mixedUp(std::uint64_t z)
+{
+    z = (z ^ (z >> 30)) * 0xBF58476D1CE4E5B9ull;
+    z = (z ^ (z >> 27)) * 0x94D049BB133111EBull;
+    return z ^ (z >> 31);
+}
+
+// One figure that is drawn.
+struct Drawn {
+    MaterialPtr material;
+    std::string code;
+    Interval range;
+    std::uint64_t key;
+
+    void draw(std::uint64_t seed, std::size_t first, std::size_t count, Draws& out) const
+    {
+        const double low = range.low();
+        const double width = range.high() - low;
+        const double c = width > 0.0 ? (range.typical() - low) / width : 0.0;
+        constexpr double unit = 1.0 / 4294967296.0;
+        // xoroshiro128+ begun anew for each block, so that a block needs none before it.
+        const std::uint64_t start = mixedUp(seed ^ key) + 2 * first * 0x9E3779B97F4A7C15ull;
+        std::uint64_t a = mixedUp(start + 0x9E3779B97F4A7C15ull);
+        std::uint64_t b = mixedUp(start + 2 * 0x9E3779B97F4A7C15ull) | 1;
+        const auto turned = [](std::uint64_t v, int k) { return (v << k) | (v >> (64 - k)); };
+        for (std::size_t i = 0; i < count; ++i) {
+            const std::uint64_t z = a + b;
+            b ^= a;
+            a = turned(a, 24) ^ b ^ (b << 16);
+            b = turned(b, 37);
+            const double u = static_cast<double>(static_cast<std::uint32_t>(z)) * unit;
+            const double v = static_cast<double>(static_cast<std::uint32_t>(z >> 32)) * unit;
+            const double least = u < v ? u : v;
+            out[i] = low + width * (least + c * (u + v - 2.0 * least));
+        }
+    }
+    // (a2 + b2 + c2 - ab - ac - bc) / 18 over the squared width.
+    double varianceOfWidth() const
+    {
+        const double width = range.high() - range.low();
+        const double c = (range.typical() - range.low()) / width;
+        return (1.0 - c + c * c) / 18.0;
+    }
+};
+
+// What one jar adds, as products of at most two of its figures: coefficient * a * b.
+struct Term {
+    double Sums::*to;
+    double coefficient;
+    int first;  // place among the drawn figures, or -1 for 1
+    int second; // the same
+};
+
+class Model {
+public:
+    Model(const Formula& f, const Reckoning& r)
+    {
+        std::map<const Material*, std::pair<MaterialPtr, double>> grams;
+        for (std::size_t i = 0; i < f.lines.size(); ++i) {
+            // Lines of one jar are one draw, whatever object holds its figures.
+            const MaterialPtr& m = f.lines[i].material;
+            const Material* same = m.get();
+            for (const auto& [known, entry] : grams)
+                if (known->id == m->id && known->lot == m->lot && *known == *m)
+                    same = known;
+            auto& entry = grams.try_emplace(same, m, 0.0).first->second;
+            entry.second += r.lines[i].grams;
+            if (f.lines[i].allWater)
+                allWater_ += r.lines[i].grams * (1.0 - m->part(Part::Water).range.typical());
+        }
+        constant_.water = allWater_ + r.jugWaterGrams;
+        for (const auto& [key, entry] : grams)
+            addMaterial(entry.first, entry.second);
+        addHydroxide(f.lye.sodium, r.sodium.weighedGrams, Part::SodiumHydroxide,
+                     molarMassSodiumHydroxide);
+        addHydroxide(f.lye.potassium, r.potassium.weighedGrams, Part::PotassiumHydroxide,
+                     molarMassPotassiumHydroxide);
+    }
+
+    const std::vector<Drawn>& drawn() const { return drawn_; }
+
+    Sums at(const std::vector<double>& values) const
+    {
+        Sums s = constant_;
+        for (const Term& t : terms_)
+            s.*(t.to) += t.coefficient *
+                         (t.first < 0 ? 1.0 : values[static_cast<std::size_t>(t.first)]) *
+                         (t.second < 0 ? 1.0 : values[static_cast<std::size_t>(t.second)]);
+        return s;
+    }
+
+    // Superfat and strength of one block of draws.
+    void run(std::uint64_t seed, std::size_t first, std::size_t count, double* superfat,
+             double* strength)
+    {
+        draws_.resize(drawn_.size());
+        for (std::size_t d = 0; d < drawn_.size(); ++d)
+            drawn_[d].draw(seed, first, count, draws_[d]);
+        std::array<Draws, 5> sums;
+        constexpr std::array members{&Sums::fat, &Sums::acid, &Sums::supply, &Sums::pure,
+                                     &Sums::water};
+        for (std::size_t k = 0; k < members.size(); ++k) {
+            sums[k].fill(constant_.*(members[k]));
+            for (const Term& t : terms_) {
+                if (t.to != members[k])
+                    continue;
+                const double c = t.coefficient;
+                const double* a = t.first < 0 ? nullptr : draws_[std::size_t(t.first)].data();
+                const double* b = t.second < 0 ? nullptr : draws_[std::size_t(t.second)].data();
+                double* out = sums[k].data();
+                if (a && b)
+                    for (std::size_t i = 0; i < count; ++i)
+                        out[i] += c * a[i] * b[i];
+                else if (a)
+                    for (std::size_t i = 0; i < count; ++i)
+                        out[i] += c * a[i];
+                else
+                    for (std::size_t i = 0; i < count; ++i)
+                        out[i] += c;
+            }
+        }
+        for (std::size_t i = 0; i < count; ++i) {
+            superfat[i] = 1.0 - (sums[2][i] - sums[1][i]) / sums[0][i];
+            strength[i] = sums[3][i] / (sums[3][i] + sums[4][i]);
+        }
+    }
+
+private:
+    // The place of a figure that is drawn, or -1 after its value went into the coefficient.
+    int figure(const MaterialPtr& m, const std::string& code, const Interval& range, double& k)
+    {
+        if (range.high() <= range.low()) {
+            k *= range.typical();
+            return -1;
+        }
+        drawn_.push_back({m, code, range, keyOf(*m, code)});
+        return static_cast<int>(drawn_.size()) - 1;
+    }
+
+    void addMaterial(const MaterialPtr& m, double grams)
+    {
+        if (grams <= 0.0)
+            return;
+        if (const auto& value = m->sv ? m->sv : m->acidValue) {
+            double k = grams / (1000.0 * mgPotassiumHydroxidePerMillimole);
+            const int fat = figure(m, codeOf(Part::Fat), m->part(Part::Fat).range, k);
+            const int sv = figure(m, m->sv ? "sv" : "acid-value", value->range, k);
+            // One that is not drawn stands second.
+            terms_.push_back({&Sums::fat, k, std::max(fat, sv), std::min(fat, sv)});
+        }
+        if (m->part(Part::Water).range.high() > 0.0) {
+            double k = grams;
+            const int water = figure(m, codeOf(Part::Water), m->part(Part::Water).range, k);
+            terms_.push_back({&Sums::water, k, water, -1});
+        }
+        if (m->titratable) {
+            double k = grams / 1e5;
+            const int acid = figure(m, "titratable", m->titratable->range, k);
+            terms_.push_back({&Sums::acid, k, acid, -1});
+            return;
+        }
+        const auto ph = m->ph ? std::optional(m->ph->range.typical()) : std::nullopt;
+        for (const AcidShare& share : m->acids) {
+            const AcidFacts& facts = factsOf(share.acid);
+            double k = grams * hydroxidePerMol(facts, ph) / facts.molarMass();
+            const int acid =
+                figure(m, "acid-" + std::string(facts.code), share.share.range, k);
+            terms_.push_back({&Sums::acid, k, acid, -1});
+        }
+    }
+
+    void addHydroxide(const MaterialPtr& m, double weighed, Part part, double molarMass)
+    {
+        if (!m || weighed <= 0.0)
+            return;
+        double k = 1.0;
+        const int purity = figure(m, codeOf(part), m->part(part).range, k);
+        terms_.push_back({&Sums::supply, k * weighed / molarMass, purity, -1});
+        terms_.push_back({&Sums::pure, k * weighed, purity, -1});
+        // What is not hydroxide is water, but for carbonate at its typical share.
+        const double rest = 1.0 - m->part(Part::Carbonate).range.typical();
+        constant_.water += weighed * rest;
+        terms_.push_back({&Sums::water, -k * weighed, purity, -1});
+    }
+
+    Sums constant_;
+    double allWater_ = 0.0;
+    std::vector<Drawn> drawn_;
+    std::vector<Term> terms_;
+    std::vector<Draws> draws_;
+};
+
+Spread spreadOf(std::vector<double>& values)
+{
+    const auto at = [&](double part) {
+        const auto place = values.begin() + static_cast<std::ptrdiff_t>(
+                                                part * static_cast<double>(values.size() - 1));
+        std::nth_element(values.begin(), place, values.end());
+        return *place;
+    };
+    return {at(0.05), at(0.5), at(0.95)};
+}
+
+std::vector<Cause> causesOf(const Model& model)
+{
+    std::vector<double> values;
+    for (const Drawn& d : model.drawn())
+        values.push_back(d.range.typical());
+    std::vector<Cause> causes;
+    double all = 0.0;
+    for (std::size_t i = 0; i < values.size(); ++i) {
+        const Drawn& d = model.drawn()[i];
+        const double typical = values[i];
+        values[i] = d.range.low();
+        const double low = model.at(values).superfat();
+        values[i] = d.range.high();
+        const double high = model.at(values).superfat();
+        values[i] = typical;
+        const double variance = (high - low) * (high - low) * d.varianceOfWidth();
+        if (!(variance > 0.0) || !std::isfinite(variance))
+            continue;
+        all += variance;
+        causes.push_back({d.material, d.code, variance});
+    }
+    for (Cause& cause : causes)
+        cause.share /= all;
+    std::erase_if(causes, [](const Cause& c) { return c.share < leastShare; });
+    std::ranges::stable_sort(causes, std::ranges::greater{}, &Cause::share);
+    return causes;
+}
+
+} // namespace
+
+std::optional<Doubt> doubtOf(const Formula& formula, const Reckoning& reckoning,
+                             const DoubtSettings& settings,
+                             const std::function<bool()>& cancelled)
+{
+    constexpr int fewest = 100;
+    constexpr int most = 10'000'000;
+    const auto draws = static_cast<std::size_t>(std::clamp(settings.draws, fewest, most));
+    Model model(formula, reckoning);
+    std::vector<double> superfat(draws);
+    std::vector<double> strength(draws);
+    for (std::size_t first = 0; first < draws; first += block) {
+        if (cancelled && cancelled())
+            return std::nullopt;
+        model.run(settings.seed, first, std::min(block, draws - first), superfat.data() + first,
+                  strength.data() + first);
+    }
+    Doubt out;
+    std::size_t excess = 0;
+    double least = superfat.front();
+    double greatest = superfat.front();
+    for (const double s : superfat) {
+        if (!std::isfinite(s))
+            return std::nullopt;
+        excess += s < 0.0 ? 1 : 0;
+        least = std::min(least, s);
+        greatest = std::max(greatest, s);
+    }
+    out.chanceOfExcess = static_cast<double>(excess) / static_cast<double>(draws);
+    out.histogramLow = least;
+    out.histogramWidth = std::max((greatest - least) / static_cast<double>(bins), 1e-12);
+    out.histogram.assign(bins, 0.0);
+    for (const double s : superfat)
+        out.histogram[std::min(bins - 1,
+                               static_cast<std::size_t>((s - least) / out.histogramWidth))] +=
+            1.0 / static_cast<double>(draws);
+    out.superfat = spreadOf(superfat);
+    out.strength = spreadOf(strength);
+    out.causes = causesOf(model);
+    return out;
+}
+
+} // namespace rhexion
