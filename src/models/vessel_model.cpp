@@ -111,7 +111,7 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
         return {};
     const Reckoning* reckoning = document_.reckoning();
     const LineReckoned* reckoned = reckoning ? reckoning->find(line->id) : nullptr;
-    const auto stated = statedMass(line->amount);
+    const auto stated = massOf(line->amount, *line->material);
     const QString name = QString::fromStdString(line->material->name);
     const QString mass = reckoned ? speech_.mass(reckoned->grams)
                          : stated ? speech_.mass(stated->inGrams())
@@ -167,6 +167,13 @@ bool VesselModel::setData(const QModelIndex& index, const QVariant& value, int r
     const auto parsed = parseAmount(value.toString().toStdString(), speech_.phraseHabits());
     if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
         Q_EMIT amountRefused(words::phraseFault(*fault));
+        return false;
+    }
+    const Line* there = document_.formula().find(line);
+    if (const auto& amount = std::get<StatedAmount>(parsed);
+        there && isMeasured(amount.unit) && !massOf(amount, *there->material)) {
+        Q_EMIT amountRefused(words::refusal(
+            {RefusalCode::MeasureNotWeighed, line, there->material->name, {}}, speech_));
         return false;
     }
     document_.setAmount(line, std::get<StatedAmount>(parsed),

@@ -89,8 +89,10 @@ const char* codeOf(Rule rule)
                                             "cup-density",
                                             "each-weight",
                                             "purity-run",
-                                            "mixture-water"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(Rule::MixtureWater) + 1);
+                                            "mixture-water",
+                                            "measured-mass",
+                                            "share-of-liquid"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(Rule::ShareOfLiquid) + 1);
     return codeIn(codes, rule);
 }
 
@@ -174,8 +176,11 @@ const char* codeOf(RefusalCode code)
                                             "make-up-brings-no-water",
                                             "lye-left-after-cook",
                                             "nothing-to-saponify",
-                                            "too-many-lines"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(RefusalCode::TooManyLines) + 1);
+                                            "too-many-lines",
+                                            "measure-not-weighed",
+                                            "liquid-shares-too-large"};
+    static_assert(std::size(codes) ==
+                  static_cast<std::size_t>(RefusalCode::LiquidSharesTooLarge) + 1);
     return codeIn(codes, code);
 }
 

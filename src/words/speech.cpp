@@ -110,6 +110,17 @@ QString Speech::amountForEditing(const StatedAmount& amount) const
     case AmountUnit::PercentOfOils: return number + gap + tr("% of oils");
     case AmountUnit::PercentOfBatter: return number + gap + tr("% of batter");
     case AmountUnit::Rest: return tr("rest");
+    case AmountUnit::Millilitre: return number + gap + tr("ml");
+    case AmountUnit::FluidOunce: return number + gap + tr("fl oz");
+    case AmountUnit::Teaspoon: return number + gap + tr("tsp");
+    case AmountUnit::TeaspoonHeaped: return number + gap + tr("tsp heaped");
+    case AmountUnit::Tablespoon: return number + gap + tr("tbsp");
+    case AmountUnit::TablespoonHeaped: return number + gap + tr("tbsp heaped");
+    case AmountUnit::Cup: return number + gap + (amount.value == 1.0 ? tr("cup") : tr("cups"));
+    case AmountUnit::Drop: return number + gap + (amount.value == 1.0 ? tr("drop") : tr("drops"));
+    case AmountUnit::Piece:
+        return number + gap + (amount.value == 1.0 ? tr("piece") : tr("pieces"));
+    case AmountUnit::PercentOfLiquid: return number + gap + tr("% of liquid");
     }
     return {};
 }

@@ -29,6 +29,8 @@ QString pattern(Rule rule, std::span<const Term> t)
     switch (rule) {
     case Rule::OilsTotal: return QStringLiteral("%1 \u00F7 (1 \u2212 %2)");
     case Rule::ShareOfOils:
+    case Rule::MeasuredMass:
+    case Rule::ShareOfLiquid:
     case Rule::BatterShare:
     case Rule::LineWater:
     case Rule::WaterWantedOils:
@@ -100,6 +102,8 @@ QString pattern(Rule rule, std::span<const Term> t)
 QString title(Rule rule)
 {
     switch (rule) {
+    case Rule::MeasuredMass: return tr("%1: what its spoons, cups, drops or pieces weigh");
+    case Rule::ShareOfLiquid: return tr("%1: its share of the liquid");
     case Rule::OilsTotal: return tr("All the oils: those in grams are what the per cents leave");
     case Rule::ShareOfOils: return tr("%1: its share of the oils");
     case Rule::FatDemand: return tr("%1: lye its fat can take");

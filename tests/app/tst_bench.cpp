@@ -69,7 +69,11 @@ private Q_SLOTS:
         QTest::newRow("unknown") << "5 g plutonium"
                                  << "not on the shelf";
         QTest::newRow("spoons") << "2 tbsp honey"
-                                << "Weigh it";
+                                << "2\u00A0tbsp (42.0\u00A0g): Honey";
+        QTest::newRow("a spoon nobody weighed") << "1 tsp kaolin"
+                                                << "Weigh one on the shelf";
+        QTest::newRow("per pound of oils") << "10 g oat flour per 500 g oils"
+                                           << "2\u00A0% of oils: Oat flour";
         QTest::newRow("hydroxide") << "61 g NaOH"
                                    << "superfat becomes the result";
         QTest::newRow("hydroxide by share") << "3 % NaOH"

@@ -79,9 +79,6 @@ private Q_SLOTS:
                                                   {"5-9 g", F::Negative},
                                                   {"1e5 g", F::TrailingText},
                                                   {"999999999999 g", F::TooLarge},
-                                                  {"2 tbsp", F::UnitNotWeighed},
-                                                  {"40 drops", F::UnitNotWeighed},
-                                                  {"3 fl oz", F::UnitNotWeighed},
                                                   {"5 g honey", F::TrailingText}};
         for (const auto& [text, code] : rows)
             QTest::newRow(*text ? text : "(empty)") << QString::fromLatin1(text) << int(code);
@@ -94,6 +91,83 @@ private Q_SLOTS:
         const auto parsed = parseAmount(text.toStdString(), {});
         QVERIFY(std::holds_alternative<PhraseFault>(parsed));
         QCOMPARE(int(std::get<PhraseFault>(parsed).code), code);
+    }
+
+    void measures_data()
+    {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<double>("value");
+        QTest::addColumn<int>("unit");
+        using U = AmountUnit;
+        const std::tuple<const char*, double, U> rows[] = {
+            {"2 tbsp", 2, U::Tablespoon},
+            {"2 heaped tablespoons", 2, U::TablespoonHeaped},
+            {"1 level tsp", 1, U::Teaspoon},
+            {"1/2 teaspoon", 0.5, U::Teaspoon},
+            {"3 tsp heaped", 3, U::TeaspoonHeaped},
+            {"40 drops", 40, U::Drop},
+            {"3 fl oz", 3, U::FluidOunce},
+            {"3 oz", 3, U::Ounce},
+            {"250 ml", 250, U::Millilitre},
+            {"1 cup", 1, U::Cup},
+            {"2 pieces", 2, U::Piece},
+            {"5 % of liquid", 5, U::PercentOfLiquid}};
+        for (const auto& [text, value, unit] : rows)
+            QTest::newRow(text) << QString::fromLatin1(text) << value << int(unit);
+    }
+    void measures()
+    {
+        QFETCH(QString, text);
+        QFETCH(double, value);
+        QFETCH(int, unit);
+        const auto parsed = parseAmount(text.toStdString(), {});
+        const auto* amount = std::get_if<StatedAmount>(&parsed);
+        QVERIFY(amount);
+        QCOMPARE(amount->value, value);
+        QCOMPARE(int(amount->unit), unit);
+    }
+
+    void perOilsPhrases()
+    {
+        const std::pair<const char*, double> rows[] = {
+            {"1 tsp kaolin per pound of oils", 453.59237},
+            {"10 g kaolin per 500 g oils", 500},
+            {"1 tbsp kaolin per kg oil", 1000},
+            {"1 tbsp kaolin per 2 lb of oils", 907.18474}};
+        for (const auto& [text, grams] : rows) {
+            const auto parsed = parsePhrase(text, {});
+            const auto* phrase = std::get_if<Phrase>(&parsed);
+            QVERIFY(phrase && phrase->perOilsMass && phrase->materialText == "kaolin");
+            QVERIFY(std::abs(phrase->perOilsMass->inGrams() - grams) < 1e-9);
+        }
+        for (const char* text :
+             {"5 g kaolin per cent", "5 g salt per oils", "5 g x per 0 g oils"}) {
+            const auto parsed = parsePhrase(text, {});
+            QVERIFY(!std::get<Phrase>(parsed).perOilsMass);
+        }
+    }
+
+    // Weights by the material's own spoons, else by volume and density; common practice.
+    void whatMeasuresWeigh()
+    {
+        using U = AmountUnit;
+        auto honey = material("honey", MaterialKind::Sugar);
+        honey->measures = {{"tsp", 7, "test"}};
+        QCOMPARE(*gramsPer(U::Teaspoon, *honey), 7.0);
+        QCOMPARE(*gramsPer(U::Tablespoon, *honey), 21.0);
+        QCOMPARE(*gramsPer(U::TeaspoonHeaped, *honey), 10.5);
+        QVERIFY(!gramsPer(U::Cup, *honey)); // no density and no cup weighed
+        QVERIFY(!gramsPer(U::Piece, *honey));
+        honey->density = figure(1.42);
+        QCOMPARE(*gramsPer(U::Millilitre, *honey), 1.42);
+        QVERIFY(std::abs(*gramsPer(U::Cup, *honey) - 340.8) < 1e-9);
+        QVERIFY(!gramsPer(U::Teaspoon, *material("clay", MaterialKind::Solid)));
+        QVERIFY(!gramsPer(U::Teaspoon, *material("milk powder", MaterialKind::Milk)));
+        QVERIFY(std::abs(*gramsPer(U::FluidOunce, *milk(0.87, 0.03, 230)) - 30.46) < 0.01);
+        QVERIFY(std::abs(*gramsPer(U::Drop, *oil("oil", 190)) - 0.046) < 1e-9);
+        QVERIFY(std::abs(perOils({1, U::Teaspoon}, Mass::pounds(1), *honey)->value -
+                         100 * 7 / 453.59237) < 1e-9);
+        QVERIFY(!perOils({1, U::Cup}, Mass::grams(0), *honey));
     }
 
     void decimalMarks()

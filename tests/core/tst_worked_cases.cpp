@@ -262,6 +262,7 @@ class TestWorkedCases : public QObject {
 private Q_SLOTS:
     void cases_data();
     void cases();
+    void shareOfTheLiquid();
 };
 
 void TestWorkedCases::cases_data()
@@ -399,6 +400,34 @@ void TestWorkedCases::cases()
     const double tolerance = want == 0.0 ? 1e-9 : 5e-5 * std::abs(want) * 2;
     QVERIFY2(std::abs(got - want) <= tolerance,
              qPrintable(QString("got %1, want %2").arg(got, 0, 'g', 8).arg(want, 0, 'g', 8)));
+}
+
+// 1000 g of oils, SV 190 and 257 at 700 and 300 g: 2.3705 + 1.3742 = 3.7447 mol; less 5 %
+// 3.5575 mol, 142.29 g of NaOH. At ratio 2 water is 284.58 g. Sugar at 4 % of the liquid: water
+// alone as the rest, so sugar is 11.38 g. With a juice of 90 % water and 10 mmol of acid per
+// 100 g at 10 % of the liquid: x (1 + 0.1 * 0.9) = 2 * 39.997 (3.5575 + 0.1 x * 1e-4).
+void TestWorkedCases::shareOfTheLiquid()
+{
+    Formula f = twoOils();
+    add(f, plainWater(), rest, Vessel::LyeJug);
+    const LineId sugar = add(f, material("sugar", MaterialKind::Sugar),
+                             {4, AmountUnit::PercentOfLiquid}, Vessel::LyeJug);
+    auto r = std::get<Reckoning>(reckon(f));
+    QVERIFY(std::abs(r.makeUpGrams - 284.58) < 0.02);
+    QVERIFY(std::abs(r.find(sugar)->grams - 0.04 * r.makeUpGrams) < 1e-9);
+    auto juice = material("juice", MaterialKind::Produce);
+    juice->part(Part::Water) = figure(0.9);
+    juice->titratable = figure(10);
+    f.lines.back() = {sugar, juice, Vessel::Trace, {10, AmountUnit::PercentOfLiquid}};
+    r = std::get<Reckoning>(reckon(f));
+    const double m = molarMassSodiumHydroxide;
+    const double n0 = 0.95 * (700 * 190 + 300 * 257) / 56105.6;
+    const double x = 2 * m * n0 / (1.09 - 2 * m * 0.1 * 1e-4);
+    QVERIFY(std::abs(r.makeUpGrams - x) < 1e-9);
+    QVERIFY(std::abs(r.waterExcess) < 1e-9 && std::abs(r.superfatTrue - 0.05) < 1e-12);
+    QVERIFY(std::abs(r.batterGrams - (1000 + 1.1 * x + r.sodium.weighedGrams)) < 1e-9);
+    f.lines.erase(f.lines.end() - 2); // no liquid left to be a share of
+    QVERIFY(std::get<Refusal>(reckon(f)).code == RefusalCode::LiquidSharesTooLarge);
 }
 
 QTEST_APPLESS_MAIN(TestWorkedCases)

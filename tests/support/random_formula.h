@@ -56,6 +56,7 @@ public:
                 !plain && i > 0 && chance(0.3)
                     ? StatedAmount{between(1, 12), AmountUnit::PercentOfOils}
                     : grams(between(20, 500)));
+        const bool liquidShares = chance(0.3); // they need a make-up liquid
         const int extras = below(6);
         for (int i = 0; i < extras; ++i) {
             StatedAmount amount = grams(between(0, 60));
@@ -63,10 +64,12 @@ public:
                 amount = {between(0, 5), AmountUnit::PercentOfOils};
             else if (!plain && chance(0.3))
                 amount = {between(0, 4), AmountUnit::PercentOfBatter};
+            else if (!plain && liquidShares && chance(0.2))
+                amount = {between(0, 8), AmountUnit::PercentOfLiquid};
             add(f, randomExtra(), amount, allVessels[std::size_t(below(4))]);
             f.lines.back().allWater = chance(0.1);
         }
-        if (chance(0.9))
+        if (chance(0.9) || liquidShares)
             add(f, chance(0.5) ? plainWater() : randomExtra(), rest,
                 allVessels[std::size_t(below(4))]);
         f.lye.sodium = sodiumHydroxide(between(0.95, 1));

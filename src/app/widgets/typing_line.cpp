@@ -157,6 +157,17 @@ void TypingLine::understand()
         say(tr("%1: how much? Type 120 g, 3 % or rest before it").arg(name) + more, true);
         return;
     }
+    if (phrase_->amount && phrase_->perOilsMass) {
+        const auto share = perOils(*phrase_->amount, *phrase_->perOilsMass, material);
+        if (share)
+            phrase_->amount = share;
+    }
+    const bool measured = isMeasured(phrase_->amount->unit);
+    const auto weight = measured ? massOf(*phrase_->amount, material) : std::nullopt;
+    if (measured && !weight) {
+        say(words::refusal({RefusalCode::MeasureNotWeighed, 0, material.name, {}}, speech_), true);
+        return;
+    }
     if (material.isHydroxide()) {
         if (!statedMass(*phrase_->amount))
             say(tr("State hydroxide as a mass; its share is set above"), true);
@@ -169,6 +180,9 @@ void TypingLine::understand()
     }
     const Vessel vessel = phrase_->vessel.value_or(vessel_.value_or(usualVessel(material)));
     QString text = tr("%1: %2").arg(speech_.amount(*phrase_->amount), name);
+    if (weight)
+        text = tr("%1 (%2): %3")
+                   .arg(speech_.amount(*phrase_->amount), speech_.mass(weight->inGrams()), name);
     if (phrase_->frozen)
         text += tr(", frozen");
     say(tr("%1, %2").arg(text, words::vesselPlace(vessel)) + more, false);

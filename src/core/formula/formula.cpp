@@ -13,8 +13,36 @@ bool sameMaterial(const MaterialPtr& a, const MaterialPtr& b)
 
 constexpr std::array<const char*, 6> vesselCodes{"lye-jug", "oil-pot",    "emulsion",
                                                  "trace",   "after-cook", "top"};
-constexpr std::array<const char*, 7> unitCodes{
-    "g", "kg", "oz", "lb", "percent-of-oils", "percent-of-batter", "rest"};
+constexpr std::array<const char*, 17> unitCodes{
+    "g",           "kg",  "oz",    "lb",    "percent-of-oils",  "percent-of-batter",
+    "rest",        "ml",  "fl-oz", "tsp",   "tsp-heaped",       "tbsp",
+    "tbsp-heaped", "cup", "drop",  "piece", "percent-of-liquid"};
+
+// A weighed measure of the material by its name, the start of it being enough.
+std::optional<double> weighed(const Material& m, std::initializer_list<std::string_view> names)
+{
+    for (const std::string_view name : names)
+        for (const Measure& measure : m.measures)
+            if (measure.name == name)
+                return measure.grams;
+    return std::nullopt;
+}
+
+std::optional<double> densityOf(const Material& m)
+{
+    if (m.density)
+        return m.density->range.typical();
+    switch (m.kind) {
+    case MaterialKind::Fat: return 0.92;
+    case MaterialKind::Milk:
+    case MaterialKind::Produce:
+    case MaterialKind::Liquid:
+    case MaterialKind::Egg:
+        // A milk powder is no liquid.
+        return m.part(Part::Water).range.typical() > 0.5 ? std::optional(1.03) : std::nullopt;
+    default: return std::nullopt;
+    }
+}
 
 template <class Enum, class Codes>
 std::optional<Enum> fromCode(const Codes& codes, const std::string& code)
@@ -35,6 +63,70 @@ std::optional<Mass> statedMass(const StatedAmount& amount)
     case AmountUnit::Pound: return Mass::pounds(amount.value);
     default: return std::nullopt;
     }
+}
+
+bool isMeasured(AmountUnit unit)
+{
+    return unit >= AmountUnit::Millilitre && unit <= AmountUnit::Piece;
+}
+
+std::optional<double> gramsPer(AmountUnit unit, const Material& m)
+{
+    constexpr double heaped = 1.5;
+    constexpr double spoonsInTable = 3.0;
+    const auto scaled = [](std::optional<double> v, double k) {
+        return v ? std::optional(*v * k) : std::nullopt;
+    };
+    const auto byVolume = [&](double ml) { return scaled(densityOf(m), ml); };
+    switch (unit) {
+    case AmountUnit::Millilitre: return byVolume(1.0);
+    case AmountUnit::FluidOunce: return byVolume(29.5735);
+    case AmountUnit::Teaspoon:
+        if (const auto own = weighed(m, {"tsp"}))
+            return own;
+        if (const auto table = weighed(m, {"tbsp"}))
+            return *table / spoonsInTable;
+        return byVolume(5.0);
+    case AmountUnit::Tablespoon:
+        if (const auto own = weighed(m, {"tbsp"}))
+            return own;
+        return scaled(gramsPer(AmountUnit::Teaspoon, m), spoonsInTable);
+    case AmountUnit::TeaspoonHeaped:
+        if (const auto own = weighed(m, {"tsp, heaped"}))
+            return own;
+        return scaled(gramsPer(AmountUnit::Teaspoon, m), heaped);
+    case AmountUnit::TablespoonHeaped:
+        if (const auto own = weighed(m, {"tbsp, heaped"}))
+            return own;
+        return scaled(gramsPer(AmountUnit::Tablespoon, m), heaped);
+    case AmountUnit::Cup:
+        if (const auto own = weighed(m, {"cup"}))
+            return own;
+        return byVolume(240.0);
+    case AmountUnit::Drop:
+        if (const auto own = weighed(m, {"drop"}))
+            return own;
+        return byVolume(0.05);
+    case AmountUnit::Piece:
+        return weighed(m, {"piece", "egg", "yolk", "white", "large", "medium", "fruit"});
+    default: return std::nullopt;
+    }
+}
+
+std::optional<Mass> massOf(const StatedAmount& amount, const Material& material)
+{
+    if (!isMeasured(amount.unit))
+        return statedMass(amount);
+    const auto each = gramsPer(amount.unit, material);
+    return each ? std::optional(Mass::grams(*each * amount.value)) : std::nullopt;
+}
+
+std::optional<StatedAmount> perOils(const StatedAmount& amount, Mass oils, const Material& material)
+{
+    const auto mass = massOf(amount, material);
+    if (!mass || !(oils.inGrams() > 0.0))
+        return std::nullopt;
+    return StatedAmount{*mass / oils * 100.0, AmountUnit::PercentOfOils};
 }
 
 StatedAmount statedIn(Mass mass, AmountUnit unit)

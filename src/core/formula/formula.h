@@ -24,8 +24,20 @@ enum class AmountUnit {
     Pound,
     PercentOfOils,
     PercentOfBatter, // share of everything in the pot; not for oils
-    Rest             // the make-up liquid: whatever water is still wanted; value unused
+    Rest,            // the make-up liquid: whatever water is still wanted; value unused
+    Millilitre,
+    FluidOunce, // US, 29.5735 ml: a volume, never to be read as a weight
+    Teaspoon,   // level
+    TeaspoonHeaped,
+    Tablespoon,
+    TablespoonHeaped,
+    Cup,
+    Drop,
+    Piece,          // an egg, a yolk
+    PercentOfLiquid // of the mass of the make-up liquid
 };
+// Whether the unit is a measure whose weight depends on what is in it.
+bool isMeasured(AmountUnit unit);
 
 struct StatedAmount {
     double value = 0.0; // in the unit; percent as 3 for 3 %
@@ -36,6 +48,16 @@ struct StatedAmount {
 // The mass of an amount stated as a mass; nothing for shares and the rest.
 std::optional<Mass> statedMass(const StatedAmount& amount);
 StatedAmount statedIn(Mass mass, AmountUnit unit);
+// g that one such measure of the material weighs: as weighed or as its table says; else by volume
+// and density (teaspoon 5 ml, tablespoon 15, cup 240, drop 0.05; heaped half as much again; liquids
+// without a density 1.03 g/ml, oils 0.92: common practice, no source). Nothing for powders that
+// nobody has weighed.
+std::optional<double> gramsPer(AmountUnit unit, const Material& material);
+// The mass of an amount stated as a mass or in a measure.
+std::optional<Mass> massOf(const StatedAmount& amount, const Material& material);
+// "1 tsp per pound of oils" as a per cent of the oils.
+std::optional<StatedAmount> perOils(const StatedAmount& amount, Mass oils,
+                                    const Material& material);
 
 // Keeps its number for the life of the formula, so that edits and undo name lines, not places.
 using LineId = std::uint32_t;

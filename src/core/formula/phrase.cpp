@@ -146,7 +146,7 @@ private:
 
 struct UnitWord {
     std::string_view word;
-    std::optional<AmountUnit> unit; // nothing: a measure that must be weighed first
+    AmountUnit unit;
 };
 
 constexpr std::array unitWords{
@@ -163,22 +163,33 @@ constexpr std::array unitWords{
     UnitWord{"lbs", AmountUnit::Pound},
     UnitWord{"lb", AmountUnit::Pound},
     UnitWord{"% of batter", AmountUnit::PercentOfBatter},
+    UnitWord{"% of the liquid", AmountUnit::PercentOfLiquid},
+    UnitWord{"% of liquid", AmountUnit::PercentOfLiquid},
     UnitWord{"% of oils", AmountUnit::PercentOfOils},
     UnitWord{"%", AmountUnit::PercentOfOils},
-    UnitWord{"tbsp", std::nullopt},
-    UnitWord{"tablespoons", std::nullopt},
-    UnitWord{"tablespoon", std::nullopt},
-    UnitWord{"tsp", std::nullopt},
-    UnitWord{"teaspoons", std::nullopt},
-    UnitWord{"teaspoon", std::nullopt},
-    UnitWord{"cups", std::nullopt},
-    UnitWord{"cup", std::nullopt},
-    UnitWord{"drops", std::nullopt},
-    UnitWord{"drop", std::nullopt},
-    UnitWord{"ml", std::nullopt},
-    UnitWord{"fl oz", std::nullopt},
-    UnitWord{"pieces", std::nullopt},
-    UnitWord{"piece", std::nullopt},
+    UnitWord{"heaped tablespoons", AmountUnit::TablespoonHeaped},
+    UnitWord{"heaped tablespoon", AmountUnit::TablespoonHeaped},
+    UnitWord{"heaped tbsp", AmountUnit::TablespoonHeaped},
+    UnitWord{"tbsp heaped", AmountUnit::TablespoonHeaped},
+    UnitWord{"tablespoons", AmountUnit::Tablespoon},
+    UnitWord{"tablespoon", AmountUnit::Tablespoon},
+    UnitWord{"tbsp", AmountUnit::Tablespoon},
+    UnitWord{"heaped teaspoons", AmountUnit::TeaspoonHeaped},
+    UnitWord{"heaped teaspoon", AmountUnit::TeaspoonHeaped},
+    UnitWord{"heaped tsp", AmountUnit::TeaspoonHeaped},
+    UnitWord{"tsp heaped", AmountUnit::TeaspoonHeaped},
+    UnitWord{"teaspoons", AmountUnit::Teaspoon},
+    UnitWord{"teaspoon", AmountUnit::Teaspoon},
+    UnitWord{"tsp", AmountUnit::Teaspoon},
+    UnitWord{"cups", AmountUnit::Cup},
+    UnitWord{"cup", AmountUnit::Cup},
+    UnitWord{"drops", AmountUnit::Drop},
+    UnitWord{"drop", AmountUnit::Drop},
+    UnitWord{"millilitres", AmountUnit::Millilitre},
+    UnitWord{"ml", AmountUnit::Millilitre},
+    UnitWord{"fl oz", AmountUnit::FluidOunce},
+    UnitWord{"pieces", AmountUnit::Piece},
+    UnitWord{"piece", AmountUnit::Piece},
 };
 
 // Whether the text begins with the word and the word ends there.
@@ -217,13 +228,13 @@ std::variant<AmountRead, PhraseFault> readAmount(std::string_view text, const Ph
 
     auto after = trimmed(text.substr(reader.end()));
     AmountUnit unit = habits.bareUnit;
+    if (beginsWith(after, "level"))
+        after = trimmed(after.substr(5));
     // "fl oz" must be met before "oz", and longer words before shorter ones they begin with.
     for (const UnitWord& known : unitWords) {
         if (!beginsWith(after, known.word))
             continue;
-        if (!known.unit)
-            return PhraseFault{Code::UnitNotWeighed, std::string(known.word)};
-        unit = *known.unit;
+        unit = known.unit;
         after = trimmed(after.substr(known.word.size()));
         break;
     }
@@ -255,6 +266,33 @@ bool cutEnding(std::string& text, std::string_view ending)
     while (!text.empty() && (isSpace(text.back()) || text.back() == ','))
         text.pop_back();
     return true;
+}
+
+// Cuts "per pound of oils", "per 500 g oils" and the like off the end.
+std::optional<Mass> cutPerOils(std::string& text, const PhraseHabits& habits)
+{
+    const auto at = text.rfind(" per ");
+    if (at == std::string::npos)
+        return std::nullopt;
+    std::string_view base = trimmed(std::string_view(text).substr(at + 5));
+    bool oils = false;
+    for (const std::string_view ending : {"oils", "oil"})
+        if (!oils && base.ends_with(ending)) {
+            base = trimmed(base.substr(0, base.size() - ending.size()));
+            oils = true;
+        }
+    if (base.ends_with("of"))
+        base = trimmed(base.substr(0, base.size() - 2));
+    if (!oils || base.empty())
+        return std::nullopt;
+    const std::string counted =
+        isDigit(base.front()) ? std::string(base) : "1 " + std::string(base);
+    const auto amount = parseAmount(counted, habits);
+    const auto* stated = std::get_if<StatedAmount>(&amount);
+    const auto mass = stated ? statedMass(*stated) : std::nullopt;
+    if (mass && mass->inGrams() > 0.0)
+        text.resize(at);
+    return mass && mass->inGrams() > 0.0 ? mass : std::nullopt;
 }
 
 } // namespace
@@ -295,9 +333,11 @@ std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const Phras
         return PhraseFault{Code::Nothing, {}};
     Phrase phrase;
     std::string name = plain;
+    phrase.perOilsMass = cutPerOils(name, habits);
+    const std::string_view whole = name;
     if (isDigit(plain.front()) || plain.front() == '-' || plain.front() == '.' ||
         plain.front() == ',' || beginsWith(plain, "rest")) {
-        auto read = readAmount(plain, habits);
+        auto read = readAmount(whole, habits);
         if (auto* fault = std::get_if<PhraseFault>(&read))
             return *fault;
         const auto& amount = std::get<AmountRead>(read);

@@ -19,8 +19,7 @@ struct PhraseFault {
         AmbiguousNumber, // "1,250": thousands or a decimal?
         Negative,
         TooLarge,
-        UnitNotWeighed, // spoons, cups, drops, millilitres: need a weight first
-        TrailingText    // more text after an amount on its own
+        TrailingText // more text after an amount on its own
     };
     Code code;
     std::string part; // the text it is about
@@ -37,6 +36,8 @@ struct Phrase {
     std::string materialText; // what is left: the name to look up
     bool frozen = false;
     std::optional<Vessel> vessel;
+    // "... per pound of oils": the mass of oils the amount is stated for; see perOils().
+    std::optional<Mass> perOilsMass;
 };
 
 // An amount alone: a number or a sum (+ - * / x, brackets not needed on a bench), then a unit.

@@ -19,7 +19,53 @@ enum class CautionCode {
     MilkUnfrozenInJug,     // figures: none
     AcidInJugFumes,        // figures: mol of acid protons in the jug
     AcidityNotKnown,       // figures: mol of hydroxide it could take at most
-    ChanceOfLyeExcess      // from the drawn doubt; figures: chance, 5th of a hundred superfat
+    ChanceOfLyeExcess,     // from the drawn doubt; figures: chance, 5th of a hundred superfat
+    // Of what is in the formula, where and how much (pot_cautions.cpp).
+    BrineDropsSalt,        // the jug's salt cannot dissolve; figures: share of the solution, limit
+    SweetenedMilk,         // line
+    MuchSugar,             // figures: g, share of oils
+    HoneyWithSeizingScent, // line: the scent
+    SugarOrMilkCooked,     // line
+    CoconutDriesSkin,      // figures: lauric share, superfat
+    SaltBarWithoutLather,  // figures: salt share of oils
+    LongCure,              // figures: share
+    OilsGoRancid,          // figures: share
+    VerySuperfatted,       // figures: superfat
+    StrongBatter,          // figures: strength
+    WeakBatter,            // figures: strength
+    ManyColoursAndScent,   // figures: colours
+    Allergens,             // line: the first; figures: how many
+    AcidOnWeighedLye,      // figures: superfat, acid share
+    PurityNotSaid,         // figures: purity taken
+    CitricFormNotSaid,     // line
+    HumanMilk,             // line
+    InfusedOil,            // line
+    SetsInThePot,          // line; figures: C, share
+    FattyAcidSeizes,       // line; figures: share
+    SourInAluminium,       // line
+    MarksSkinInSun,        // line
+    SaltsSoapOut,          // line
+    Fades,                 // line
+    Scratchy,              // line; figures: share, limit
+    SoftBar,               // line; figures: share, limit
+    ClayInLye,             // line
+    EggInLye,              // line
+    ScentInLye,            // line
+    AlcoholInLye,          // line; figures: share
+    StaysGrainyInOil,      // line
+    ScentInDrops,          // line
+    ScentBrowns,           // line
+    MuchScent,             // line; figures: share, usual
+    ScentForChildren,      // line
+    OunceForGram,          // line; figures: share, usual
+    GramForOunce,          // line; figures: share, usual
+    TablespoonForTeaspoon, // line; figures: share, usual
+    FluidOunce,            // line; figures: g each
+    TotalIsNotTheSum,      // figures: stated, sum
+    FahrenheitForCelsius,  // figures: C, as if F
+    PointsNotPerCent,      // figures: less, usual strength, strength
+    PurityAsFraction,      // figures: purity
+    OtherHydroxide         // figures: superfat, with the other, 1 for sodium
 };
 
 enum class Severity { Note, Care, Danger };

@@ -13,4 +13,7 @@ std::optional<Caution> cautionOf(const Formula& formula, const Reckoning& reckon
 // Worst first. The reckoning must be of this formula.
 std::vector<Caution> cautionsFor(const Formula& formula, const Reckoning& reckoning);
 
+// The part of them that looks at materials, places, amounts and slips of hand (pot_cautions.cpp).
+void addPotCautions(const Formula& formula, const Reckoning& reckoning, std::vector<Caution>& out);
+
 } // namespace rhexion

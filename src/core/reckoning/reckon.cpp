@@ -56,8 +56,14 @@ private:
             const Line& line = f_.lines[i];
             per_[i] = perGramOf(line, f_.lye);
             r_.lines[i].id = line.id;
-            if (const auto mass = statedMass(line.amount))
+            if (const auto mass = massOf(line.amount, *line.material)) {
                 r_.lines[i].grams = mass->inGrams();
+                if (isMeasured(line.amount.unit))
+                    w().add(Rule::MeasuredMass,
+                            {{N::Count, U::Number, line.amount.value},
+                             {N::Mass, U::Gram, *gramsPer(line.amount.unit, *line.material)}},
+                            mass->inGrams(), U::Gram, static_cast<std::int16_t>(i));
+            }
             if (!line.material->isOil())
                 continue;
             if (line.amount.unit == AmountUnit::PercentOfOils)
@@ -106,6 +112,13 @@ private:
                 shares_ += p;
                 shareAlkali_ += p * alkaliOf(i);
                 shareWater_ += p * per_[i].water;
+                break;
+            }
+            case AmountUnit::PercentOfLiquid: {
+                const double p = f_.lines[i].amount.value / 100.0;
+                rideMass_ += p;
+                rideAlkali_ += p * alkaliOf(i);
+                rideWater_ += p * per_[i].water;
                 break;
             }
             default:
@@ -247,9 +260,11 @@ private:
         double b = 0.0;
         if (makeUp_ >= 0) {
             const auto m = static_cast<std::size_t>(makeUp_);
-            const double water = per_[m].water;
-            b = fixed ? 0.0 : alkaliOf(m);
-            const double det = (water - R_ * b) * room + (shareWater_ - R_ * E) * (1.0 + O * b);
+            // What is stated as a share of the liquid comes and goes with it.
+            const double water = per_[m].water + rideWater_;
+            const double along = 1.0 + rideMass_;
+            b = fixed ? 0.0 : alkaliOf(m) + rideAlkali_;
+            const double det = (water - R_ * b) * room + (shareWater_ - R_ * E) * (along + O * b);
             if (!(water > 0.0) || !(det > 1e-9))
                 return Refusal{RefusalCode::MakeUpBringsNoWater,
                                f_.lines[m].id,
@@ -257,7 +272,7 @@ private:
                                {water - R_ * b}};
             const double top = R_ * n0 + W0_ - fixedWater_;
             x = (top * room - (shareWater_ - R_ * E) * (fixedMass_ + O * n0)) / det;
-            B = ((water - R_ * b) * (fixedMass_ + O * n0) + (1.0 + O * b) * top) / det;
+            B = ((water - R_ * b) * (fixedMass_ + O * n0) + (along + O * b) * top) / det;
             w().add(Rule::MakeUpAlkali,
                     {{N::Superfat, U::Percent, f_.lye.superfat},
                      {N::OilsAlkali, U::MolePerGram, fixed ? 0.0 : per_[m].fatCounted},
@@ -293,7 +308,13 @@ private:
         for (std::size_t i = 0; i < f_.lines.size(); ++i) {
             if (static_cast<int>(i) == makeUp_)
                 r_.lines[i].grams = x;
-            else if (f_.lines[i].amount.unit == AmountUnit::PercentOfBatter) {
+            else if (f_.lines[i].amount.unit == AmountUnit::PercentOfLiquid) {
+                r_.lines[i].grams = f_.lines[i].amount.value / 100.0 * x;
+                w().add(Rule::ShareOfLiquid,
+                        {{N::Share, U::Percent, f_.lines[i].amount.value / 100.0},
+                         {N::Mass, U::Gram, x}},
+                        r_.lines[i].grams, U::Gram, static_cast<std::int16_t>(i));
+            } else if (f_.lines[i].amount.unit == AmountUnit::PercentOfBatter) {
                 r_.lines[i].grams = f_.lines[i].amount.value / 100.0 * B;
                 w().add(Rule::BatterShare,
                         {{N::Share, U::Percent, f_.lines[i].amount.value / 100.0},
@@ -441,7 +462,8 @@ private:
     {
         for (std::size_t i = 0; i < f_.lines.size(); ++i) {
             const AmountUnit unit = f_.lines[i].amount.unit;
-            if (known == (unit == AmountUnit::Rest || unit == AmountUnit::PercentOfBatter))
+            if (known == (unit == AmountUnit::Rest || unit == AmountUnit::PercentOfBatter ||
+                          unit == AmountUnit::PercentOfLiquid))
                 continue;
             const Material& m = *f_.lines[i].material;
             const auto at = static_cast<std::int16_t>(i);
@@ -559,6 +581,9 @@ private:
     double shares_ = 0.0;      // P
     double shareAlkali_ = 0.0; // E
     double shareWater_ = 0.0;  // D
+    double rideMass_ = 0.0;    // per g of make-up: what is a share of it
+    double rideAlkali_ = 0.0;
+    double rideWater_ = 0.0;
     double purityNa_ = 1.0;
     double purityK_ = 1.0;
     double waterNa_ = 0.0;

@@ -34,7 +34,9 @@ enum class RefusalCode {
     MakeUpBringsNoWater,  // its water cannot keep up with the lye it calls for; figure: w - R b
     LyeLeftAfterCook,     // figures: mol of lye left, smallest safe superfat
     NothingToSaponify,    // no alkali is called for at all
-    TooManyLines          // more than 1000
+    TooManyLines,         // more than 1000
+    MeasureNotWeighed,    // a spoon, cup or drop of it has no weight and no density
+    LiquidSharesTooLarge  // a per cent of the liquid without a make-up liquid to be a share of
 };
 
 struct Refusal {

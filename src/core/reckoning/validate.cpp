@@ -103,12 +103,20 @@ std::optional<Refusal> checkLine(const Line& line)
         if (!within(line.amount.value, 0.0, 99.99))
             return refuse(RefusalCode::BadMass, {line.amount.value});
         break;
+    case AmountUnit::PercentOfLiquid:
+        if (oil)
+            return refuse(RefusalCode::OilAsShareOfBatter);
+        if (!within(line.amount.value, 0.0, 1000.0))
+            return refuse(RefusalCode::BadMass, {line.amount.value});
+        break;
     case AmountUnit::PercentOfOils:
         if (!within(line.amount.value, 0.0, 1000.0))
             return refuse(RefusalCode::BadMass, {line.amount.value});
         break;
     default:
-        if (const auto mass = statedMass(line.amount); !mass || !mass->isUsable())
+        if (isMeasured(line.amount.unit) && !gramsPer(line.amount.unit, *line.material))
+            return refuse(RefusalCode::MeasureNotWeighed);
+        if (const auto mass = massOf(line.amount, *line.material); !mass || !mass->isUsable())
             return refuse(RefusalCode::BadMass, {line.amount.value});
     }
     return std::nullopt;
@@ -132,8 +140,11 @@ std::optional<Refusal> checkTogether(const Formula& formula)
         if (line.amount.unit == AmountUnit::PercentOfOils)
             oilShares += line.amount.value / 100.0;
         else
-            oilGrams += statedMass(line.amount)->inGrams();
+            oilGrams += massOf(line.amount, *line.material)->inGrams();
     }
+    for (const Line& line : formula.lines)
+        if (line.amount.unit == AmountUnit::PercentOfLiquid && !rest)
+            return Refusal{RefusalCode::LiquidSharesTooLarge, line.id, line.material->name, {}};
     if (!anyOil)
         return Refusal{RefusalCode::NoOils, 0, {}, {}};
     if (oilShares == 0.0)

@@ -56,12 +56,15 @@ enum class Rule : std::uint8_t {
     SolutionStrength, // g * purity / M / ml * 1000
     TitrationRun,     // 100 c V / m
     RunsMean,
-    RunsSpread,  // standard deviation
-    CupVolume,   // (with water - empty) / density of water
-    CupDensity,  // (with material - empty) / volume
-    EachWeight,  // (together - dish) / count
-    PurityRun,   // citric * share / M * 3 * M of the hydroxide / hydroxide weighed
-    MixtureWater // (water - (together - end)) / end
+    RunsSpread,   // standard deviation
+    CupVolume,    // (with water - empty) / density of water
+    CupDensity,   // (with material - empty) / volume
+    EachWeight,   // (together - dish) / count
+    PurityRun,    // citric * share / M * 3 * M of the hydroxide / hydroxide weighed
+    MixtureWater, // (water - (together - end)) / end
+    // Amounts in makers' terms.
+    MeasuredMass, // count * g of one
+    ShareOfLiquid // share * make-up
 };
 
 enum class TermName : std::uint8_t {
