@@ -73,6 +73,7 @@ MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>&
 
     connect(bench_, &BenchPage::makeWanted, this, &MainWindow::makeBatch);
     connect(bench_, &BenchPage::noted, this, &MainWindow::say);
+    connect(bench_, &BenchPage::negativeWanted, this, &MainWindow::confirmNegative);
     files_->setFresh([this] { return freshWithLots(); });
     connect(stock_, &Stock::failed, this, [this](const QString& place, const FileFault& fault) {
         say(tr("%1 cannot be opened. %2").arg(place, words::fileFault(fault)));
@@ -331,6 +332,24 @@ MaterialPtr MainWindow::newest(const Material& material)
                    !shelf->findMaterial(material.id)))
         return nullptr;
     return stock_->material(material.id);
+}
+
+void MainWindow::confirmNegative(double superfat)
+{
+    const QString percent = Speech(habits_).percent(superfat);
+    offer_->show(Banner::Tone::Danger,
+                 tr("A superfat of %1 leaves lye in the soap: for laundry, never for skin. Every "
+                    "print will say so.")
+                     .arg(percent));
+    connect(offer_->addButton(tr("Use %1, not for skin").arg(percent)), &QPushButton::clicked, this,
+            [this, superfat] {
+                LyeSettings lye = document_->formula().lye;
+                lye.superfat = superfat;
+                document_->apply(SetLye{SettingField::Superfat, lye}, tr("Set superfat"));
+                offer_->hide();
+            });
+    connect(offer_->addButton(tr("Keep it as it was")), &QPushButton::clicked, offer_,
+            &QWidget::hide);
 }
 
 void MainWindow::offerNewest()

@@ -67,6 +67,7 @@ private:
     void retitle();
     MaterialPtr newest(const Material& material);
     void offerNewest();
+    void confirmNegative(double superfat);
     Formula freshWithLots();
     void say(const QString& text);
     void takeUp(qint64 batch);

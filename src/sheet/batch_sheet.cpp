@@ -62,6 +62,14 @@ QString BatchSheet::weighRows() const
             QString note = line.frozen ? tr("frozen") : QString();
             if (line.amount.unit == AmountUnit::Rest)
                 note = note.isEmpty() ? tr("the rest") : tr("the rest, frozen");
+            else if (isMeasured(line.amount.unit))
+                note = note.isEmpty() ? s_.amount(line.amount)
+                                      : tr("%1, %2").arg(s_.amount(line.amount), note);
+            if (!line.material->lot.id.empty()) {
+                const QString lot =
+                    tr("lot %1").arg(QString::fromStdString(line.material->lot.name));
+                note = note.isEmpty() ? lot : tr("%1, %2").arg(note, lot);
+            }
             row(QString::fromStdString(line.material->name), r_.lines[i].grams, note);
         }
         if (vessel != Vessel::LyeJug)
@@ -105,7 +113,7 @@ QString BatchSheet::html() const
     QString maker = QString::fromStdString(f_.maker);
     if (!maker.isEmpty())
         maker += QStringLiteral(" \u00B7 ");
-    const bool negative = !f_.lye.fixed && f_.lye.superfat < 0.0;
+    const bool negative = f_.lye.fixed ? r_.superfatTrue < 0.0 : f_.lye.superfat < 0.0;
     const QString figures =
         tr("True superfat %1 (%2 to %3) \u00B7 batch strength %4 (water to lye %5) \u00B7 jug "
            "strength %6 "

@@ -5,6 +5,8 @@
 #include "app/widgets/number_field.h"
 #include "support/window.h"
 
+#include <QPushButton>
+
 #include <QMenu>
 #include <QMimeData>
 #include <QToolButton>
@@ -43,6 +45,35 @@ class TestSettings : public QObject {
     }
 
 private Q_SLOTS:
+    // Less than nothing kept back is asked for twice, and can be taken back.
+    void negativeSuperfatIsDeliberate()
+    {
+        Shop shop;
+        shop.type("500 g olive oil");
+        auto* field = shop.window->bench().findChild<QLineEdit*>(QStringLiteral("superfat"));
+        const auto type = [&] {
+            field->setFocus();
+            field->selectAll();
+            QTest::keyClicks(field, QStringLiteral("-2"));
+            QTest::keyClick(field, Qt::Key_Return);
+        };
+        const auto press = [&](int place) {
+            shop.window->offer().findChildren<QPushButton*>().at(place)->click();
+        };
+        type();
+        QCOMPARE(shop.document().formula().lye.superfat, 0.05);
+        QVERIFY(shop.window->offer().text().contains(QStringLiteral("never for skin")));
+        press(1);
+        QVERIFY(!shop.window->offer().isVisible());
+        QCOMPARE(shop.document().formula().lye.superfat, 0.05);
+        type();
+        press(0);
+        QCOMPARE(shop.document().formula().lye.superfat, -0.02);
+        QVERIFY(shop.reckoning().cautions.front().code == CautionCode::SuperfatBelowZero);
+        shop.document().history().undo();
+        QCOMPARE(shop.document().formula().lye.superfat, 0.05);
+    }
+
     void init()
     {
         shop_ = std::make_unique<Shop>();

@@ -67,6 +67,7 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
     layout->addLayout(body, 1);
 
     connect(strip_, &SettingsStrip::refused, this, &BenchPage::noted);
+    connect(strip_, &SettingsStrip::negativeWanted, this, &BenchPage::negativeWanted);
     connect(typing_, &TypingLine::lineWanted, this,
             [this](const MaterialPtr& material, const StatedAmount& amount, Vessel vessel,
                    bool frozen) {

@@ -44,6 +44,7 @@ public:
     TypingLine* typing() const { return typing_; }
 
 Q_SIGNALS:
+    void negativeWanted(double superfat);
     void makeWanted();
     void noted(const QString& text); // something typed could not be used
 

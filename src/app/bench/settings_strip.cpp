@@ -112,6 +112,11 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
 
     connect(superfat_, &NumberField::entered, this, [this](std::optional<double> v) {
         LyeSettings lye = document_.formula().lye;
+        if (*v < 0.0 && lye.superfat >= 0.0) {
+            Q_EMIT negativeWanted(*v / 100.0);
+            refresh(); // the field shows what holds until it is confirmed
+            return;
+        }
         lye.superfat = *v / 100.0;
         setLye(lye, int(SettingField::Superfat), tr("Set superfat"));
     });

@@ -29,6 +29,8 @@ protected:
 
 Q_SIGNALS:
     void refused(const QString& why);
+    // Less lye than none kept back: asked for, and only done when confirmed.
+    void negativeWanted(double superfat);
 
 private:
     void refresh();
