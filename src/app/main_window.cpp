@@ -169,6 +169,11 @@ void MainWindow::buildMenu()
         goTo(Bench);
         bench_->showShelf();
     });
+    edit->addAction(tr("&I have already\u2026 (mend a slip)"), QKeySequence(Qt::CTRL | Qt::Key_M),
+                    this, [this] {
+                        goTo(Bench);
+                        bench_->showSlips();
+                    });
     edit->addAction(tr("Take the figures of the &newest lots"), this, [this] {
         const int count = document_->takeNewest([this](const Material& m) { return newest(m); },
                                                 true, tr("Take the newest lots"));

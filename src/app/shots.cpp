@@ -134,6 +134,9 @@ int takeShots(MainWindow& window, const QString& folder)
     shots.take(QStringLiteral("bench-strong-jug"));
     load(window, QStringLiteral("potting-shed-scrub.rhexion"));
     shots.take(QStringLiteral("bench-two-lyes"));
+    window.bench().showSlips();
+    shots.take(QStringLiteral("bench-slip"));
+    window.bench().showFigures();
 
     load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
     window.makeBatch();

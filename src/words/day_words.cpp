@@ -88,7 +88,7 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
     return {};
 }
 
-QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech)
+QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech, bool first)
 {
     const QString name = targetName(mend.target, bowl);
     switch (mend.kind) {
@@ -96,9 +96,12 @@ QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech)
         return tr("%1: take %2 out again, if it still can be.").arg(name, speech.mass(mend.grams));
     case DayMendKind::AddMore: return tr("%1: add %2 more.").arg(name, speech.mass(mend.grams));
     case DayMendKind::AddOil:
-        return tr("%1: or add %2, to take up the lye.").arg(name, speech.mass(mend.grams));
+        return (first ? tr("%1: add %2, to take up the lye.")
+                      : tr("%1: or add %2, to take up the lye."))
+            .arg(name, speech.mass(mend.grams));
     case DayMendKind::AddHydroxide:
-        return tr("%1: or add %2, dissolved first in %3 of water.")
+        return (first ? tr("%1: add %2, dissolved first in %3 of water.")
+                      : tr("%1: or add %2, dissolved first in %3 of water."))
             .arg(name, speech.mass(mend.grams), speech.mass(mend.withWaterGrams));
     case DayMendKind::AddWater:
         return tr("Water: with that, %1 brings the strength back.").arg(speech.mass(mend.grams));

@@ -40,7 +40,8 @@ QString stepSource(const Step& step, const Formula& formula);
 QString dayStepTitle(const DayStep& step, const Formula& formula);
 QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoning& reckoning,
                       const Speech& speech);
-QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech);
+// first: nothing stands before it that it would be an alternative to.
+QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech, bool first = false);
 // Said once on every sheet and before the first step.
 QString safety();
 QString firstAid();

@@ -4,10 +4,13 @@
 #include "app/bench/accounts_view.h"
 #include "app/bench/figures_panel.h"
 #include "app/bench/shelf_drawer.h"
+#include "app/bench/slip_panel.h"
 #include "app/bench/working_panel.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/number_field.h"
 #include "support/window.h"
+
+#include <QComboBox>
 
 #include <QComboBox>
 #include <QLabel>
@@ -90,6 +93,27 @@ private Q_SLOTS:
         const QString said = shop_->window->bench().typing()->understanding();
         QVERIFY2(said.contains(says), qPrintable(said));
         QVERIFY(shop_->document().history().count() == 0);
+    }
+
+    // "I have already ...": said in words, with what to add; the formula itself stays as it is.
+    void slipsAreMended()
+    {
+        shop_->type("500 g olive oil");
+        shop_->type("15 g citric acid monohydrate in the jug");
+        const int steps = shop_->document().history().count();
+        shop_->window->bench().showSlips();
+        SlipPanel* panel = shop_->window->bench().slips();
+        QVERIFY2(panel->answer().contains("dissolved first"), qPrintable(panel->answer()));
+        panel->slip()->setCurrentIndex(int(SlipKind::LyeTimes));
+        QVERIFY(panel->answer().contains("nothing to reckon yet"));
+        panel->amount()->setFocus();
+        QTest::keyClicks(panel->amount(), QStringLiteral("2.5"));
+        QTest::keyClick(panel->amount(), Qt::Key_Return);
+        QVERIFY2(panel->answer().contains("Stop here"), qPrintable(panel->answer()));
+        panel->slip()->setCurrentIndex(int(SlipKind::WrongCitricForm));
+        QCOMPARE(panel->line()->count(), 1);
+        QVERIFY(panel->answer().contains("9 in 10"));
+        QCOMPARE(shop_->document().history().count(), steps);
     }
 
     void downChoosesTheNext()

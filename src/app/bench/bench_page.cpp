@@ -4,6 +4,7 @@
 #include "app/bench/figures_panel.h"
 #include "app/bench/settings_strip.h"
 #include "app/bench/shelf_drawer.h"
+#include "app/bench/slip_panel.h"
 #include "app/bench/vessel_panel.h"
 #include "app/bench/working_panel.h"
 #include "app/theme/theme.h"
@@ -15,6 +16,7 @@
 #include "models/vessel_model.h"
 #include "words/words.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
@@ -214,6 +216,8 @@ void BenchPage::setSpeech(const Speech& speech)
         working_->setSpeech(speech);
     if (shelf_)
         shelf_->setSpeech(speech);
+    if (slips_)
+        slips_->setSpeech(speech);
     for (VesselPanel* p : panels_)
         p->setSpeech(speech);
     refresh();
@@ -238,6 +242,19 @@ void BenchPage::showShelf()
     side_->setFixedWidth(sideWidth);
     side_->setCurrentWidget(shelf_);
     shelf_->start();
+}
+
+void BenchPage::showSlips()
+{
+    if (!slips_) {
+        slips_ = new SlipPanel(document_, stock_, side_);
+        slips_->setSpeech(speech_);
+        side_->addWidget(slips_);
+        connect(slips_, &SlipPanel::closed, this, &BenchPage::showFigures);
+    }
+    side_->setFixedWidth(sideWidth);
+    side_->setCurrentWidget(slips_);
+    slips_->slip()->setFocus();
 }
 
 void BenchPage::showWorking(Rule rule, LineId line)

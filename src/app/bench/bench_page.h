@@ -22,6 +22,7 @@ class FiguresPanel;
 class FormulaDocument;
 class SettingsStrip;
 class ShelfDrawer;
+class SlipPanel;
 class Stock;
 class TypingLine;
 class VesselPanel;
@@ -35,6 +36,8 @@ public:
     void setSpeech(const Speech& speech);
     void focusTyping();
     void showShelf();
+    void showSlips();
+    SlipPanel* slips() const { return slips_; }
     void showWorking(Rule rule, LineId line);
     void showFigures();
     VesselPanel* panel(Vessel vessel) const { return panels_[std::size_t(vessel)]; }
@@ -57,6 +60,7 @@ private:
 
     FormulaDocument& document_;
     DoubtWatcher* doubt_;
+    SlipPanel* slips_ = nullptr;
     Stock& stock_;
     Speech speech_;
     QLineEdit* title_;
