@@ -3,6 +3,8 @@
 // hand".
 #include <QtTest>
 
+#include <functional>
+
 #include "core/reckoning/reckon.h"
 #include "support/make.h"
 
@@ -263,6 +265,8 @@ private Q_SLOTS:
     void cases_data();
     void cases();
     void shareOfTheLiquid();
+    void commonPractice_data();
+    void commonPractice();
 };
 
 void TestWorkedCases::cases_data()
@@ -428,6 +432,68 @@ void TestWorkedCases::shareOfTheLiquid()
     QVERIFY(std::abs(r.batterGrams - (1000 + 1.1 * x + r.sodium.weighedGrams)) < 1e-9);
     f.lines.erase(f.lines.end() - 2); // no liquid left to be a share of
     QVERIFY(std::get<Refusal>(reckon(f)).code == RefusalCode::LiquidSharesTooLarge);
+}
+
+// Rules of thumb that makers use, as the sums that stand behind them: common practice, no source.
+void TestWorkedCases::commonPractice_data()
+{
+    QTest::addColumn<double>("got");
+    QTest::addColumn<double>("want");
+    const auto reckoned = [](const std::function<void(Formula&)>& change) {
+        Formula f = twoOils();
+        add(f, plainWater(), rest, Vessel::LyeJug);
+        change(f);
+        return std::get<Reckoning>(reckon(f));
+    };
+    const auto ratio = [&](double r) {
+        return reckoned([r](Formula& f) { f.liquid.value = r; }).pure.strength;
+    };
+    QTest::newRow("2:1 water is a third lye") << ratio(2) << 1.0 / 3;
+    QTest::newRow("3:1 water is a quarter lye") << ratio(3) << 0.25;
+    QTest::newRow("1:1 water is half lye") << ratio(1) << 0.5;
+    // 1 to 3 % citric acid of the oils takes 0.571 to 1.713 % of them in NaOH as monohydrate.
+    for (const double percent : {1.0, 2.0, 3.0, 5.0}) {
+        const auto with = reckoned([percent](Formula& f) {
+            add(f, citricMonohydrate(), {percent, AmountUnit::PercentOfOils}, Vessel::LyeJug);
+        });
+        const auto without = reckoned([](Formula&) {});
+        QTest::addRow("%g %% citric monohydrate", percent)
+            << with.sodium.pureGrams - without.sodium.pureGrams
+            << percent / 100 * 1000 * 3 * molarMassSodiumHydroxide / 210.138;
+    }
+    // 60/40 by moles with 90 % potash: for each mole of lye 0.6 x 39.997 g and 0.4 x 56.105 / 0.9.
+    const auto split = reckoned([](Formula& f) {
+        f.lye.potassium = potassiumHydroxide(0.9);
+        f.lye.potassiumShare = 0.4;
+    });
+    QTest::newRow("60/40 by moles, NaOH to KOH as weighed")
+        << split.sodium.weighedGrams / split.potassium.weighedGrams
+        << 0.6 * molarMassSodiumHydroxide / (0.4 * molarMassPotassiumHydroxide / 0.9);
+    // A 50 % jug, then milk in the oils down to 29 % over all: ratio 1 in the jug, 2.448 in all.
+    const auto strong = reckoned([](Formula& f) {
+        f.lines.back() = {f.lines.back().id, milk(0.87, 0.0, 230), Vessel::OilPot, rest};
+        f.liquid.how = LiquidStatement::Strength;
+        f.liquid.value = 0.29;
+        f.liquid.jugRatio = 1.0;
+    });
+    QTest::newRow("50 % jug") << *strong.jugStrength << 0.5;
+    QTest::newRow("29 % over all") << strong.pure.strength << 0.29;
+    QTest::newRow("its milk") << strong.makeUpGrams
+                              << strong.sodium.pureGrams * (0.71 / 0.29 - 1.0) / 0.87;
+    // 18 to 20 % superfat for salt and all-coconut bars is 18 to 20 % less lye.
+    for (const double superfat : {0.18, 0.20})
+        QTest::addRow("superfat %g", superfat)
+            << reckoned([superfat](Formula& f) { f.lye.superfat = superfat; }).sodium.pureGrams /
+                   reckoned([](Formula& f) { f.lye.superfat = 0.0; }).sodium.pureGrams
+            << 1.0 - superfat;
+}
+
+void TestWorkedCases::commonPractice()
+{
+    QFETCH(double, got);
+    QFETCH(double, want);
+    // Citric acid gives up 2.9997 protons at pH 10, not three.
+    QVERIFY2(std::abs(got - want) < 2e-4 * want, qPrintable(QString::number(got, 'g', 8)));
 }
 
 QTEST_APPLESS_MAIN(TestWorkedCases)

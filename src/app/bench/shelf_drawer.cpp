@@ -2,6 +2,7 @@
 
 #include "app/shelf/stock_delegate.h"
 #include "app/theme/theme.h"
+#include "app/widgets/list_keys.h"
 #include "core/materials/figures.h"
 #include "models/stock_model.h"
 #include "words/shelf_words.h"
@@ -114,12 +115,9 @@ bool ShelfDrawer::eventFilter(QObject* watched, QEvent* event)
 {
     if (watched == search_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
-        const int row = list_->currentIndex().row();
-        switch (key->key()) {
-        case Qt::Key_Down:
-            list_->setCurrentIndex(model_->index(std::min(row + 1, model_->rowCount() - 1)));
+        if (stepInList(*list_, key->key()))
             return true;
-        case Qt::Key_Up: list_->setCurrentIndex(model_->index(std::max(row - 1, 0))); return true;
+        switch (key->key()) {
         case Qt::Key_Return:
         case Qt::Key_Enter: choose(); return true;
         case Qt::Key_Escape: Q_EMIT closed(); return true;

@@ -2,6 +2,7 @@
 
 #include "app/shelf/figures_editor.h"
 #include "app/theme/theme.h"
+#include "app/widgets/complaint.h"
 #include "app/widgets/number_field.h"
 #include "words/shelf_words.h"
 
@@ -68,11 +69,7 @@ LotEditor::LotEditor(QWidget* parent) : QWidget(parent)
     notes_->setMaxLength(2000);
     figures_ = new FiguresEditor(this);
     figures_->setUsualSource(tr("Certificate"));
-    complaint_ = new QLabel(this);
-    complaint_->setWordWrap(true);
-    complaint_->setStyleSheet(
-        QStringLiteral("color: %1; font-weight: 600").arg(Theme::colours().danger.name()));
-    complaint_->hide();
+    complaint_ = new Complaint(this);
 
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(10);
@@ -224,8 +221,7 @@ void LotEditor::save()
 
 void LotEditor::complain(const QString& text)
 {
-    complaint_->setText(text);
-    complaint_->setVisible(!text.isEmpty());
+    complaint_->say(text);
 }
 
 QString LotEditor::complaint() const

@@ -13,6 +13,7 @@ class QLineEdit;
 
 namespace rhexion {
 
+class Complaint;
 class FiguresEditor;
 class NumberField;
 
@@ -53,7 +54,7 @@ private:
     QLineEdit* measures_;
     QLineEdit* notes_;
     FiguresEditor* figures_;
-    QLabel* complaint_;
+    Complaint* complaint_;
 };
 
 // "tsp 5.1; drop 0.03" as measures, or the part that is not understood.

@@ -2,6 +2,7 @@
 
 #include "app/shelf/figures_editor.h"
 #include "app/theme/theme.h"
+#include "app/widgets/complaint.h"
 #include "core/materials/figures.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
@@ -36,11 +37,7 @@ MaterialEditor::MaterialEditor(QWidget* parent) : QWidget(parent)
     note_->setPlaceholderText(tr("one plain sentence"));
     figures_ = new FiguresEditor(this);
     figures_->setUsualSource(tr("Label of the pack"));
-    complaint_ = new QLabel(this);
-    complaint_->setWordWrap(true);
-    complaint_->setStyleSheet(
-        QStringLiteral("color: %1; font-weight: 600").arg(Theme::colours().danger.name()));
-    complaint_->hide();
+    complaint_ = new Complaint(this);
     auto* form = new QFormLayout;
     form->setLabelAlignment(Qt::AlignLeft);
     form->addRow(tr("&Name"), name_);
@@ -144,8 +141,7 @@ void MaterialEditor::save()
 
 void MaterialEditor::complain(const QString& text)
 {
-    complaint_->setText(text);
-    complaint_->setVisible(!text.isEmpty());
+    complaint_->say(text);
 }
 
 QString MaterialEditor::complaint() const

@@ -12,6 +12,7 @@ class QLineEdit;
 
 namespace rhexion {
 
+class Complaint;
 class FiguresEditor;
 
 class MaterialEditor : public QWidget {
@@ -42,7 +43,7 @@ private:
     QLineEdit* also_;
     QLineEdit* note_;
     FiguresEditor* figures_;
-    QLabel* complaint_;
+    Complaint* complaint_;
 };
 
 } // namespace rhexion

@@ -9,6 +9,7 @@
 #include "app/shelf/mix_panel.h"
 #include "app/shelf/stock_delegate.h"
 #include "app/theme/theme.h"
+#include "app/widgets/list_keys.h"
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
@@ -586,12 +587,9 @@ bool ShelfPage::eventFilter(QObject* watched, QEvent* event)
 {
     if (watched == search_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
-        const int row = list_->currentIndex().row();
-        switch (key->key()) {
-        case Qt::Key_Down:
-            list_->setCurrentIndex(model_->index(std::min(row + 1, model_->rowCount() - 1)));
+        if (stepInList(*list_, key->key()))
             return true;
-        case Qt::Key_Up: list_->setCurrentIndex(model_->index(std::max(row - 1, 0))); return true;
+        switch (key->key()) {
         case Qt::Key_Return:
         case Qt::Key_Enter:
             if (shown_)
