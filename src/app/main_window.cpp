@@ -34,6 +34,8 @@
 #include <QToolButton>
 #include <QVBoxLayout>
 
+#include <utility>
+
 namespace rhexion {
 
 MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>& first)
@@ -361,10 +363,13 @@ void MainWindow::offerNewest()
 {
     const auto lookUp = [this](const Material& m) { return newest(m); };
     const int count = document_->takeNewest(lookUp, false, {});
+    // Recovered work may be on offer in the same place, and stays.
     if (count == 0) {
-        offer_->hide();
+        if (std::exchange(offeringNewest_, false))
+            offer_->hide();
         return;
     }
+    offeringNewest_ = true;
     offer_->show(Banner::Tone::Care,
                  tr("%n material(s) on the bench have other figures than your newest lots.",
                     nullptr, count));

@@ -87,6 +87,7 @@ private:
     QList<QToolButton*> rail_;
     Banner* banner_;
     Banner* offer_;
+    bool offeringNewest_ = false;
     BenchPage* bench_;
     MakePage* make_ = nullptr;
     JournalPage* journalPage_ = nullptr;
