@@ -310,7 +310,8 @@ ShelfPage& MainWindow::shelfPage()
 void MainWindow::loadStock()
 {
     stock_->load();
-    if (places_.demo && stock_->shelf()) {
+    Shelf* shelf = stock_->shelf();
+    if (places_.demo && shelf && shelf->materials().empty() && shelf->lots().empty()) {
         if (const auto fault = fillDemoShelf(*stock_->shelf()))
             say(words::fileFault(*fault));
         else

@@ -99,18 +99,6 @@ void FormulaDocument::setAmount(LineId line, const StatedAmount& amount, const Q
     apply(edits, text);
 }
 
-void FormulaDocument::setFixedHydroxide(bool sodium, Mass weighed, const QString& text)
-{
-    LyeSettings lye = formula_.lye;
-    if (!lye.fixed) {
-        const Reckoning* r = reckoning();
-        lye.fixed = FixedHydroxide{Mass::grams(r ? r->sodium.weighedGrams : 0.0),
-                                   Mass::grams(r ? r->potassium.weighedGrams : 0.0)};
-    }
-    (sodium ? lye.fixed->sodium : lye.fixed->potassium) = weighed;
-    apply(SetLye{SettingField::Fixed, lye}, text);
-}
-
 void FormulaDocument::setHydroxide(const MaterialPtr& material, std::optional<Mass> weighed,
                                    const QString& text)
 {
@@ -120,7 +108,6 @@ void FormulaDocument::setHydroxide(const MaterialPtr& material, std::optional<Ma
     // A hydroxide with no share yet is wanted for all of it.
     if (!weighed && !lye.fixed && (sodium ? lye.potassiumShare == 1.0 : lye.potassiumShare == 0.0))
         lye.potassiumShare = sodium ? 0.0 : 1.0;
-    std::vector<Edit> edits{SetLye{sodium ? SettingField::Sodium : SettingField::Potassium, lye}};
     if (weighed) {
         if (!lye.fixed) {
             const Reckoning* r = reckoning();
@@ -128,9 +115,11 @@ void FormulaDocument::setHydroxide(const MaterialPtr& material, std::optional<Ma
                                        Mass::grams(r ? r->potassium.weighedGrams : 0.0)};
         }
         (sodium ? lye.fixed->sodium : lye.fixed->potassium) = *weighed;
-        edits.push_back(SetLye{SettingField::Fixed, lye});
     }
-    apply(edits, text);
+    const SettingField field = weighed  ? SettingField::Fixed
+                               : sodium ? SettingField::Sodium
+                                        : SettingField::Potassium;
+    apply(SetLye{field, lye}, text);
 }
 
 int FormulaDocument::takeNewest(const std::function<MaterialPtr(const Material&)>& newest,

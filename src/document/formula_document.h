@@ -38,7 +38,6 @@ public:
     LineId addLine(const MaterialPtr& material, const StatedAmount& amount, Vessel vessel,
                    bool frozen, const QString& text);
     void setAmount(LineId line, const StatedAmount& amount, const QString& text);
-    void setFixedHydroxide(bool sodium, Mass weighed, const QString& text);
     // The hydroxide of its kind from now on; with a mass it is weighed. One step.
     void setHydroxide(const MaterialPtr& material, std::optional<Mass> weighed,
                       const QString& text);

@@ -188,17 +188,22 @@ Journal::Done Journal::addNote(qint64 batch, const QString& text, const QDateTim
     return run(query);
 }
 
-Journal::Result<QList<BatchSummary>> Journal::batches() const
+Journal::Result<QList<BatchSummary>> Journal::summaries(QSqlQuery& query) const
 {
-    QSqlQuery query(database());
-    query.prepare(QStringLiteral("SELECT %1 FROM batch ORDER BY started DESC, id DESC")
-                      .arg(QLatin1String(summaryColumns)));
     if (auto fault = run(query))
         return *fault;
     QList<BatchSummary> out;
     while (query.next())
         out.append(summaryFrom(query));
     return out;
+}
+
+Journal::Result<QList<BatchSummary>> Journal::batches() const
+{
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral("SELECT %1 FROM batch ORDER BY started DESC, id DESC")
+                      .arg(QLatin1String(summaryColumns)));
+    return summaries(query);
 }
 
 Journal::Result<std::optional<BatchSummary>> Journal::unfinished() const
@@ -259,12 +264,7 @@ Journal::Result<QList<BatchSummary>> Journal::batchesWith(const QString& materia
                        " WHERE json_extract(m.value, '$.id') = ?) ORDER BY started DESC, id DESC")
             .arg(QLatin1String(summaryColumns)));
     query.addBindValue(material);
-    if (auto fault = run(query))
-        return *fault;
-    QList<BatchSummary> out;
-    while (query.next())
-        out.append(summaryFrom(query));
-    return out;
+    return summaries(query);
 }
 
 } // namespace rhexion

@@ -90,6 +90,7 @@ private:
     explicit Journal(std::unique_ptr<SqliteFile> file);
     QSqlDatabase database() const;
     Done run(QSqlQuery& query) const;
+    Result<QList<BatchSummary>> summaries(QSqlQuery& query) const;
     Done changeOne(QSqlQuery& query) const;
 
     std::unique_ptr<SqliteFile> file_;

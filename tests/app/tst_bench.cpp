@@ -2,15 +2,18 @@
 #include <QtTest>
 
 #include "app/bench/accounts_view.h"
+#include "app/bench/doubt_view.h"
 #include "app/bench/figures_panel.h"
 #include "app/bench/shelf_drawer.h"
 #include "app/bench/slip_panel.h"
 #include "app/bench/working_panel.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/number_field.h"
+#include "document/doubt_watcher.h"
 #include "support/window.h"
 
 #include <QComboBox>
+#include <QLabel>
 
 #include <QComboBox>
 #include <QLabel>
@@ -114,6 +117,28 @@ private Q_SLOTS:
         QCOMPARE(panel->line()->count(), 1);
         QVERIFY(panel->answer().contains("9 in 10"));
         QCOMPARE(shop_->document().history().count(), steps);
+    }
+
+    // The spread, its chance and its causes stand beside the figures; too little superfat is said.
+    void doubtIsShown()
+    {
+        shop_->type("500 g coconut oil");
+        BenchPage& bench = shop_->window->bench();
+        bench.doubt().finish();
+        const DoubtView* view = bench.figures()->doubtView();
+        QVERIFY2(view->text().contains("9 batches in 10"), qPrintable(view->text()));
+        QVERIFY2(view->causes().contains("Coconut oil"), qPrintable(view->causes()));
+        LyeSettings lye = shop_->document().formula().lye;
+        lye.superfat = 0.0;
+        shop_->document().apply(SetLye{SettingField::Superfat, lye}, "superfat");
+        QVERIFY(!bench.doubt().doubt()); // the change has put the last one aside
+        bench.doubt().finish();
+        QVERIFY(view->text().contains("of 100"));
+        QApplication::processEvents(); // new cautions appear
+        bool said = false;
+        for (const QLabel* label : bench.figures()->findChildren<QLabel*>())
+            said = said || (label->isVisible() && label->text().contains("Lye is left over in"));
+        QVERIFY(said);
     }
 
     void downChoosesTheNext()

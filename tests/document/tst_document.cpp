@@ -102,7 +102,7 @@ private Q_SLOTS:
         FormulaDocument d;
         d.addLine(find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot, false, "oil");
         const double lye = d.reckoning()->sodium.weighedGrams;
-        d.setFixedHydroxide(true, Mass::grams(lye * 0.95), "weigh");
+        d.setHydroxide(d.formula().lye.sodium, Mass::grams(lye * 0.95), "weigh");
         QCOMPARE(d.reckoning()->sodium.weighedGrams, lye * 0.95);
         QVERIFY(std::abs(d.reckoning()->superfatOnOils - (1 - 0.95 * 0.95)) < 1e-9);
     }

@@ -55,21 +55,21 @@ protected:
         painter.setPen(QPen(c.danger, 2));
         painter.drawLine(QPointF(x(0), 0), QPointF(x(0), base + 3));
         painter.setPen(QPen(c.ink, 2));
-        painter.drawLine(QPointF(x(doubt_.superfat.low), base), QPointF(x(doubt_.superfat.high), base));
+        painter.drawLine(QPointF(x(doubt_.superfat.low), base),
+                         QPointF(x(doubt_.superfat.high), base));
         painter.setFont(Theme::small());
-        const auto label = [&](double v, Qt::Alignment side) {
+        const auto label = [&](double v) {
             const QString text = speech_.percent(v, 1);
             const int w = painter.fontMetrics().horizontalAdvance(text);
-            double left = side == Qt::AlignRight ? x(v) - w : x(v) - w / 2.0;
-            left = std::clamp(left, 0.0, std::max(0.0, double(width() - w)));
+            const double left = std::clamp(x(v) - w / 2.0, 0.0, std::max(0.0, double(width() - w)));
             painter.drawText(QPointF(left, height() - 3), text);
             return QPair(left, left + w);
         };
         painter.setPen(c.ink);
-        const auto low = label(doubt_.superfat.low, Qt::AlignHCenter);
+        const auto low = label(doubt_.superfat.low);
         const double room = x(doubt_.superfat.high) - low.second;
         if (room > 30)
-            label(doubt_.superfat.high, Qt::AlignHCenter);
+            label(doubt_.superfat.high);
         painter.setPen(c.danger);
         if (low.first > x(0) + 26)
             painter.drawText(QPointF(std::max(0.0, x(0) - 4), height() - 3), QStringLiteral("0"));
@@ -111,8 +111,8 @@ void DoubtView::show(const Doubt* doubt, const Speech& speech)
     else if (doubt->chanceOfExcess < 0.01)
         chance = tr("lye left over: in fewer than 1 of 100");
     else
-        chance = tr("lye left over: in %1 of 100")
-                     .arg(speech.number(doubt->chanceOfExcess * 100.0, 0));
+        chance =
+            tr("lye left over: in %1 of 100").arg(speech.number(doubt->chanceOfExcess * 100.0, 0));
     text_->setText(tr("9 batches in 10 lie between %1 and %2, strength %3 to %4; %5.")
                        .arg(speech.percent(s.low), speech.percent(s.high),
                             speech.percent(doubt->strength.low),
@@ -126,10 +126,10 @@ void DoubtView::show(const Doubt* doubt, const Speech& speech)
         names << tr("%1 %2").arg(name, speech.percent(cause.share, 0));
         advice << tr("%1: %2").arg(name, words::causeAdvice(cause.code));
     }
-    causes_->setText(tr("Most of the doubt: %1. %2")
-                         .arg(names.join(QStringLiteral(", ")),
-                              names.isEmpty() ? QString()
-                                              : words::causeAdvice(doubt->causes.front().code)));
+    causes_->setText(
+        tr("Most of the doubt: %1. %2")
+            .arg(names.join(QStringLiteral(", ")),
+                 names.isEmpty() ? QString() : words::causeAdvice(doubt->causes.front().code)));
     causes_->setToolTip(advice.join(QLatin1Char('\n')));
     causes_->setVisible(!names.isEmpty());
     setAccessibleDescription(text_->text() + QLatin1Char(' ') + causes_->text());

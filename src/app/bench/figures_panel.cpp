@@ -79,7 +79,10 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidg
     connect(&document_, &FormulaDocument::changed, this, &FiguresPanel::refresh);
     connect(&doubt_, &DoubtWatcher::found, this, [this] {
         doubtView_->show(doubt_.doubt(), speech_);
-        refreshCautions();
+        // The others stand already, from when the formula changed.
+        const Reckoning* r = document_.reckoning();
+        if (r && doubt_.doubt() && cautionOf(document_.formula(), *r, *doubt_.doubt()))
+            refreshCautions();
     });
 }
 
@@ -148,11 +151,10 @@ void FiguresPanel::refreshCautions()
     std::vector<Caution> cautions = r ? r->cautions : std::vector<Caution>{};
     if (r && doubt_.doubt())
         if (auto caution = cautionOf(document_.formula(), *r, *doubt_.doubt()))
-            cautions.insert(std::ranges::find_if(cautions,
-                                                 [&](const Caution& c) {
-                                                     return c.severity < caution->severity;
-                                                 }),
-                            *caution);
+            cautions.insert(
+                std::ranges::find_if(
+                    cautions, [&](const Caution& c) { return c.severity < caution->severity; }),
+                *caution);
     const int count = int(cautions.size());
     cautionHead_->setText(count == 0 ? tr("No cautions") : tr("%n caution(s)", nullptr, count));
     cautionHead_->setVisible(r != nullptr);

@@ -54,14 +54,24 @@ SlipPanel::SlipPanel(FormulaDocument& document, Stock& stock, QWidget* parent)
     connect(line_, &QComboBox::currentIndexChanged, this, &SlipPanel::reckonIt);
     connect(amount_, &NumberField::entered, this, &SlipPanel::reckonIt);
     connect(amount_, &NumberField::refused, answer_, &QLabel::setText);
-    connect(&document_, &FormulaDocument::changed, this, &SlipPanel::choose);
-    choose();
+    // Out of sight nothing is reckoned; showing it catches up.
+    connect(&document_, &FormulaDocument::changed, this, [this] {
+        if (isVisible())
+            choose();
+    });
 }
 
 void SlipPanel::setSpeech(const Speech& speech)
 {
     speech_ = speech;
     amount_->setSpeech(speech);
+    if (isVisible())
+        choose();
+}
+
+void SlipPanel::showEvent(QShowEvent* event)
+{
+    QFrame::showEvent(event);
     choose();
 }
 

@@ -30,6 +30,9 @@ public:
 Q_SIGNALS:
     void closed();
 
+protected:
+    void showEvent(QShowEvent* event) override;
+
 private:
     void choose(); // which lines and amount the slip asks for
     void reckonIt();

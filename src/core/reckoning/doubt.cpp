@@ -5,7 +5,6 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <map>
 
 namespace rhexion {
 
@@ -98,22 +97,22 @@ class Model {
 public:
     Model(const Formula& f, const Reckoning& r)
     {
-        std::map<const Material*, std::pair<MaterialPtr, double>> grams;
+        // In the order of the lines, not of addresses: the sums must round alike on every run.
+        std::vector<std::pair<MaterialPtr, double>> grams;
         for (std::size_t i = 0; i < f.lines.size(); ++i) {
             // Lines of one jar are one draw, whatever object holds its figures.
             const MaterialPtr& m = f.lines[i].material;
-            const Material* same = m.get();
-            for (const auto& [known, entry] : grams)
-                if (known->id == m->id && known->lot == m->lot && *known == *m)
-                    same = known;
-            auto& entry = grams.try_emplace(same, m, 0.0).first->second;
-            entry.second += r.lines[i].grams;
+            auto entry = std::ranges::find_if(
+                grams, [&](const auto& known) { return known.first == m || *known.first == *m; });
+            if (entry == grams.end())
+                entry = grams.insert(entry, {m, 0.0});
+            entry->second += r.lines[i].grams;
             if (f.lines[i].allWater)
                 allWater_ += r.lines[i].grams * (1.0 - m->part(Part::Water).range.typical());
         }
         constant_.water = allWater_ + r.jugWaterGrams;
-        for (const auto& [key, entry] : grams)
-            addMaterial(entry.first, entry.second);
+        for (const auto& [material, mass] : grams)
+            addMaterial(material, mass);
         addHydroxide(f.lye.sodium, r.sodium.weighedGrams, Part::SodiumHydroxide,
                      molarMassSodiumHydroxide);
         addHydroxide(f.lye.potassium, r.potassium.weighedGrams, Part::PotassiumHydroxide,
@@ -206,8 +205,7 @@ private:
         for (const AcidShare& share : m->acids) {
             const AcidFacts& facts = factsOf(share.acid);
             double k = grams * hydroxidePerMol(facts, ph) / facts.molarMass();
-            const int acid =
-                figure(m, "acid-" + std::string(facts.code), share.share.range, k);
+            const int acid = figure(m, "acid-" + std::string(facts.code), share.share.range, k);
             terms_.push_back({&Sums::acid, k, acid, -1});
         }
     }
@@ -275,8 +273,7 @@ std::vector<Cause> causesOf(const Model& model)
 } // namespace
 
 std::optional<Doubt> doubtOf(const Formula& formula, const Reckoning& reckoning,
-                             const DoubtSettings& settings,
-                             const std::function<bool()>& cancelled)
+                             const DoubtSettings& settings, const std::function<bool()>& cancelled)
 {
     constexpr int fewest = 100;
     constexpr int most = 10'000'000;
