@@ -1,6 +1,7 @@
 #include "app/main_window.h"
 
 #include "app/bench/bench_page.h"
+#include "app/bench/scale_button.h"
 #include "app/demo.h"
 #include "app/file_actions.h"
 #include "app/journal/journal_page.h"
@@ -73,6 +74,7 @@ MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>&
     resize(1280, 800);
     setMinimumSize(980, 640);
 
+    bench_->setToday([this] { return clock_().toLocalTime().date(); });
     connect(bench_, &BenchPage::makeWanted, this, &MainWindow::makeBatch);
     connect(bench_, &BenchPage::noted, this, &MainWindow::say);
     connect(bench_, &BenchPage::negativeWanted, this, &MainWindow::confirmNegative);
@@ -152,6 +154,11 @@ void MainWindow::buildMenu()
     file->addAction(tr("&Print the batch sheet\u2026"), QKeySequence::Print, this,
                     &MainWindow::printSheet);
     file->addAction(tr("Batch sheet as P&DF\u2026"), this, &MainWindow::sheetAsPdf);
+    QAction* working = file->addAction(tr("Print the &working with it"), this, [](bool on) {
+        QSettings().setValue(QStringLiteral("printWorking"), on);
+    });
+    working->setCheckable(true);
+    working->setChecked(withWorking());
     file->addSeparator();
     file->addAction(tr("&Quit"), QKeySequence(Qt::CTRL | Qt::Key_Q), this, &QWidget::close);
 
@@ -183,6 +190,23 @@ void MainWindow::buildMenu()
                       count == 0 ? tr("They are the newest already.")
                                  : tr("%n material(s) have new figures.", nullptr, count));
     });
+
+    QMenu* batch = menuBar()->addMenu(tr("&Batter and lye"));
+    batch->addAction(tr("&Split the batter\u2026"), QKeySequence(Qt::CTRL | Qt::Key_B), this,
+                     [this] {
+                         goTo(Bench);
+                         bench_->showPortions();
+                     });
+    batch->addAction(tr("&Lye made ahead\u2026"), QKeySequence(Qt::CTRL | Qt::Key_D), this, [this] {
+        goTo(Bench);
+        loadStock();
+        bench_->showStockLye();
+    });
+    batch->addAction(tr("Make it larger or s&maller\u2026"), QKeySequence(Qt::CTRL | Qt::Key_E),
+                     this, [this] {
+                         goTo(Bench);
+                         bench_->scale()->showMenu();
+                     });
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
     view->addAction(tr("Show the &working"), QKeySequence(Qt::CTRL | Qt::Key_W), this, [this] {
@@ -236,7 +260,8 @@ MakePage& MainWindow::making()
 {
     if (make_)
         return *make_;
-    make_ = new MakePage(pages_);
+    loadStock();
+    make_ = new MakePage(*stock_, pages_);
     pages_->addWidget(make_);
     make_->setSpeech(Speech(habits_));
     connect(make_, &MakePage::noted, this, &MainWindow::say);
@@ -513,6 +538,11 @@ void MainWindow::offerRecovered()
             [this, id = (*found)->id] { takeUp(id); });
 }
 
+bool MainWindow::withWorking()
+{
+    return QSettings().value(QStringLiteral("printWorking"), false).toBool();
+}
+
 bool MainWindow::writeSheet(const QString& path)
 {
     const Reckoning* r = document_->reckoning();
@@ -520,7 +550,8 @@ bool MainWindow::writeSheet(const QString& path)
         say(words::refusal(*document_->refusal(), Speech(habits_)));
         return false;
     }
-    if (const auto fault = writeSheetPdf(path, document_->formula(), *r, Speech(habits_))) {
+    if (const auto fault =
+            writeSheetPdf(path, document_->formula(), *r, Speech(habits_), withWorking())) {
         say(words::fileFault(*fault));
         return false;
     }
@@ -548,7 +579,7 @@ void MainWindow::printSheet()
     printer.setPageMargins(QMarginsF(14, 12, 14, 12), QPageLayout::Millimeter);
     QPrintDialog dialog(&printer, this);
     if (dialog.exec() == QDialog::Accepted)
-        BatchSheet(document_->formula(), *r, Speech(habits_)).draw(printer);
+        BatchSheet(document_->formula(), *r, Speech(habits_)).draw(printer, withWorking());
 }
 
 void MainWindow::about()

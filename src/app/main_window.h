@@ -54,6 +54,7 @@ public:
     // Opened when first wanted, so that the bench starts without it; nothing if it cannot be.
     Journal* journal();
     bool writeSheet(const QString& path);
+    static bool withWorking(); // whether the working is printed with the sheet
     void makeBatch();
 
 protected:

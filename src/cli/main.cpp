@@ -39,8 +39,8 @@ QString helpText()
               "  rhexion-cli reckon FILE [--json] [--unit g|oz|lb]\n"
               "      what to weigh, the alkali and water accounts, superfats, strengths,\n"
               "      cautions and the whole working\n"
-              "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb]\n"
-              "      the batch sheet as a one-page PDF\n"
+              "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]\n"
+              "      the batch sheet as a one-page PDF, the working on pages after it\n"
               "  rhexion-cli materials [WORD...] [--json]\n"
               "      materials of the catalogue, all or those that match\n"
               "  rhexion-cli --help | --version\n"
@@ -82,12 +82,13 @@ int reckonFile(const QString& path, bool json, const Speech& speech)
 }
 
 // Drawing a page needs Qt's graphics libraries, which are slow to load; only this command pays.
-int sheet(const QString& path, const QString& pdf, const QString& unit)
+int sheet(const QString& path, const QString& pdf, const QString& unit, bool working)
 {
     QProcess process;
     process.setProcessChannelMode(QProcess::ForwardedChannels);
     process.start(QCoreApplication::applicationDirPath() + QStringLiteral("/rhexion-sheet"),
-                  {path, pdf, unit});
+                  working ? QStringList{path, pdf, unit, QStringLiteral("working")}
+                          : QStringList{path, pdf, unit});
     if (!process.waitForStarted())
         return badInput(path, tr("the sheet writer, rhexion-sheet, is not beside this program."));
     process.waitForFinished(-1);
@@ -139,7 +140,8 @@ int main(int argc, char** argv)
     const QCommandLineOption json("json", {});
     const QCommandLineOption pdf("pdf", {}, "out");
     const QCommandLineOption unit("unit", {}, "unit", "g");
-    parser.addOptions({help, version, json, pdf, unit});
+    const QCommandLineOption working("working", {});
+    parser.addOptions({help, version, json, pdf, unit, working});
     if (!parser.parse(app.arguments()))
         return usage(parser.errorText());
     if (parser.isSet(help)) {
@@ -168,5 +170,5 @@ int main(int argc, char** argv)
         return reckonFile(words.first(), parser.isSet(json), Speech(*habits));
     if (!parser.isSet(pdf))
         return usage(tr("sheet needs --pdf OUT."));
-    return sheet(words.first(), parser.value(pdf), parser.value(unit));
+    return sheet(words.first(), parser.value(pdf), parser.value(unit), parser.isSet(working));
 }

@@ -34,7 +34,7 @@ private:
     QStringList lines_;
 };
 
-void writeLiquid(Report& out, const Reckoning& r, const Speech& s)
+void writeLiquid(Report& out, const Formula& f, const Reckoning& r, const Speech& s)
 {
     out.heading(tr("Liquid"));
     out.row(tr("water wanted"), s.mass(r.waterWanted));
@@ -49,8 +49,13 @@ void writeLiquid(Report& out, const Reckoning& r, const Speech& s)
     out.row(tr("water to lye"), s.ratio(r.pure.ratio));
     out.row(tr("water as a share of oils"), s.percent(r.pure.shareOfOils));
     out.row(tr("less water than usual"), s.percent(r.pure.lessThanUsual));
-    if (r.jugStrength)
-        out.row(tr("jug strength"), s.percent(*r.jugStrength));
+    if (r.jugs[0].strength)
+        out.row(tr("jug strength"), s.percent(*r.jugs[0].strength));
+    if (r.jugs[1].strength)
+        out.row(tr("second jug"), s.percent(*r.jugs[1].strength));
+    for (const PortionReckoned& p : r.portions)
+        out.row(words::portionName(p.id, f),
+                tr("%1, superfat %2").arg(s.mass(p.batterGrams()), s.percent(p.superfat)));
     out.row(tr("water formed by neutralising (outside)"), s.mass(r.neutralisationWater));
 }
 
@@ -99,7 +104,7 @@ QString reckoningReport(const Formula& f, const Reckoning& r, const Speech& s)
             tr("%1 to %2 with the doubt of the figures")
                 .arg(s.percent(r.superfatTrueLow), s.percent(r.superfatTrueHigh)));
     out.row(tr("oil left free"), s.mass(r.freeOilGrams));
-    writeLiquid(out, r, s);
+    writeLiquid(out, f, r, s);
 
     out.heading(tr("Cautions"));
     if (r.cautions.empty())

@@ -78,16 +78,21 @@ std::vector<Edit> FormulaDocument::freeingRest(LineId except) const
 LineId FormulaDocument::addLine(const MaterialPtr& material, const StatedAmount& amount,
                                 Vessel vessel, bool frozen, const QString& text)
 {
-    const LineId id = formula_.lastId + 1;
+    return addLine(Line{0, material, vessel, amount, frozen, false}, text);
+}
+
+LineId FormulaDocument::addLine(Line line, const QString& text)
+{
+    line.id = formula_.lastId + 1;
     std::vector<Edit> edits;
-    if (amount.unit == AmountUnit::Rest) {
+    if (line.amount.unit == AmountUnit::Rest) {
         // The new liquid takes the whole rest, so the old one leaves it to it.
         if (const Line* rest = formula_.makeUp())
             edits.push_back(RemoveLine{rest->id});
     }
-    edits.push_back(AddLine{{id, material, vessel, amount, frozen, false}, formula_.lines.size()});
+    edits.push_back(AddLine{line, formula_.lines.size()});
     apply(edits, text);
-    return id;
+    return line.id;
 }
 
 void FormulaDocument::setAmount(LineId line, const StatedAmount& amount, const QString& text)

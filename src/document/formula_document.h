@@ -35,6 +35,7 @@ public:
     void apply(const std::vector<Edit>& edits, const QString& text);
 
     // Adds a material with an amount; a line that was the rest is first given its present grams.
+    LineId addLine(Line line, const QString& text);
     LineId addLine(const MaterialPtr& material, const StatedAmount& amount, Vessel vessel,
                    bool frozen, const QString& text);
     void setAmount(LineId line, const StatedAmount& amount, const QString& text);

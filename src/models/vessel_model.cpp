@@ -122,6 +122,7 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
     case LineIdRole: return line->id;
     case MassRole: return mass;
     case FrozenRole: return line->frozen;
+    case LockedRole: return line->locked;
     case StatedRole: {
         QStringList parts;
         if (line->amount.unit != speech_.habits().massUnit)
@@ -130,6 +131,10 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
             parts << tr("frozen");
         if (line->allWater)
             parts << tr("counted as all water");
+        if (reckoned && reckoned->solventGrams > 0.0)
+            parts << tr("dissolved in %1 of the liquid").arg(speech_.mass(reckoned->solventGrams));
+        if (const PortionId portion = document_.formula().portionOf(*line))
+            parts << tr("for %1").arg(words::portionName(portion, document_.formula()));
         if (!line->material->lot.id.empty())
             parts << tr("lot %1").arg(QString::fromStdString(line->material->lot.name));
         return parts.join(QStringLiteral(", "));
@@ -164,6 +169,12 @@ bool VesselModel::setData(const QModelIndex& index, const QVariant& value, int r
     const LineId line = lineAt(index);
     if (role != Qt::EditRole || line == 0)
         return false;
+    if (const Line* locked = document_.formula().find(line); locked && locked->locked) {
+        if (value.toString() != data(index, Qt::EditRole).toString())
+            Q_EMIT amountRefused(tr("%1 is locked. Unlock it first (Ctrl+J).")
+                                     .arg(data(index, Qt::DisplayRole).toString()));
+        return false;
+    }
     const auto parsed = parseAmount(value.toString().toStdString(), speech_.phraseHabits());
     if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
         Q_EMIT amountRefused(words::phraseFault(*fault));

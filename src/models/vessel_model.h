@@ -20,6 +20,7 @@ public:
         MassRole,   // text of what to weigh
         StatedRole, // how it was stated, when that is not a mass in the person's unit
         FrozenRole,
+        LockedRole,
         SeverityRole // worst caution on the line as int, or -1
     };
 

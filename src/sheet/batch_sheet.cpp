@@ -2,6 +2,7 @@
 
 #include "core/makeday/plan.h"
 #include "words/words.h"
+#include "words/working_html.h"
 
 #include <QAbstractTextDocumentLayout>
 #include <QBuffer>
@@ -30,6 +31,21 @@ QString blank(const QString& label)
 {
     return QStringLiteral("<td width='25%'>%1<br>&nbsp;<br>_____________</td>")
         .arg(label.toHtmlEscaped());
+}
+
+void drawPages(QPainter& painter, QPagedPaintDevice& device, QTextDocument& document,
+               const QSizeF& size)
+{
+    document.setPageSize(size);
+    for (int number = 0; number < document.pageCount(); ++number) {
+        if (number > 0)
+            device.newPage();
+        painter.save();
+        painter.translate(0, -number * size.height());
+        document.drawContents(&painter,
+                              QRectF(0, number * size.height(), size.width(), size.height()));
+        painter.restore();
+    }
 }
 
 } // namespace
@@ -70,21 +86,63 @@ QString BatchSheet::weighRows() const
                     tr("lot %1").arg(QString::fromStdString(line.material->lot.name));
                 note = note.isEmpty() ? lot : tr("%1, %2").arg(note, lot);
             }
-            row(QString::fromStdString(line.material->name), r_.lines[i].grams, note);
+            if (const PortionId portion = f_.portionOf(line)) {
+                const QString place = tr("for %1").arg(words::portionName(portion, f_));
+                note = note.isEmpty() ? place : tr("%1, %2").arg(place, note);
+            }
+            row(QString::fromStdString(line.material->name),
+                plannedGrams({WeighTarget::What::Line, line.id}, f_, r_), note);
+            const WeighTarget solvent{WeighTarget::What::Solvent, line.id};
+            if (r_.lines[i].solventGrams > 0.0 && solventApart(f_, line))
+                row(words::targetName(solvent, f_), plannedGrams(solvent, f_, r_),
+                    tr("to dissolve it in, out of the liquid"));
         }
-        if (vessel != Vessel::LyeJug)
+        for (const Portion& portion : f_.portions) {
+            const WeighTarget held{WeighTarget::What::HeldOil, portion.id};
+            if (vessel == Vessel::OilPot && plannedGrams(held, f_, r_) > 0.0)
+                row(words::targetName(held, f_), plannedGrams(held, f_, r_),
+                    tr("out of the melted oils"));
+        }
+        if (!isJug(vessel) || (vessel == Vessel::SecondJug && !f_.lye.secondJug))
             continue;
         head();
-        if (r_.hasJugWater && r_.jugWaterGrams > 0.0)
+        if (vessel == Vessel::LyeJug && r_.hasJugWater && r_.jugWaterGrams > 0.0)
             row(tr("Water for the jug"), r_.jugWaterGrams, {});
         for (const bool sodium : {true, false}) {
-            const HydroxideReckoned& h = sodium ? r_.sodium : r_.potassium;
+            const JugReckoned& jug = r_.jug(vessel);
+            const HydroxideReckoned& h = sodium ? jug.sodium : jug.potassium;
             const MaterialPtr& m = sodium ? f_.lye.sodium : f_.lye.potassium;
             const Part part = sodium ? Part::SodiumHydroxide : Part::PotassiumHydroxide;
             if (h.weighedGrams > 0.0)
-                row(words::hydroxideName(sodium), h.weighedGrams,
+                row(words::lyeName(f_, sodium), h.weighedGrams,
                     tr("purity %1").arg(s_.percent(m->part(part).range.typical(), 0)));
         }
+    }
+    return out;
+}
+
+QString BatchSheet::portionRows() const
+{
+    QString out;
+    for (const PortionReckoned& p : r_.portions) {
+        const Portion* portion = f_.portion(p.id);
+        const double oils = p.oilsGrams > 0.0 ? p.oilsGrams : 1.0;
+        QStringList account{tr("superfat %1").arg(s_.percent(p.superfat))};
+        if (p.saltGrams > 0.0005 * oils)
+            account << tr("salt %1 of its oils").arg(s_.percent(p.saltGrams / oils));
+        if (p.scentGrams > 0.0)
+            account << tr("scent %1 of its oils").arg(s_.percent(p.scentGrams / oils));
+        out += QStringLiteral("<tr>%1%2%3%4</tr>")
+                   .arg(cell(words::portionName(p.id, f_)),
+                        cell(s_.mass(p.commonGrams), "align='right'"),
+                        cell(p.heldGrams > 0.0
+                                 ? tr("with %1 of oil back, %2 in all")
+                                       .arg(s_.mass(p.heldGrams), s_.mass(p.batterGrams()))
+                                 : tr("%1 in all").arg(s_.mass(p.batterGrams()))),
+                        cell(account.join(QStringLiteral(", ")) +
+                             (portion && !portion->mould.empty()
+                                  ? QStringLiteral("; ") + QString::fromStdString(portion->mould)
+                                  : QString())));
     }
     return out;
 }
@@ -120,7 +178,7 @@ QString BatchSheet::html() const
            "\u00B7 stated as %7")
             .arg(s_.percent(r_.superfatTrue), s_.percent(r_.superfatTrueLow),
                  s_.percent(r_.superfatTrueHigh), s_.percent(r_.pure.strength),
-                 s_.ratio(r_.pure.ratio), s_.percent(r_.jugStrength.value_or(0.0)),
+                 s_.ratio(r_.pure.ratio), s_.percent(r_.jugs[0].strength.value_or(0.0)),
                  words::liquidStatement(f_.liquid, s_));
     QString html = QStringLiteral(
         "<style>td{padding:1px 8px 1px 0} .vessel{font-weight:600;padding-top:5px}"
@@ -137,6 +195,9 @@ QString BatchSheet::html() const
                 .arg(words::safety().toHtmlEscaped(), words::firstAid().toHtmlEscaped());
     html += QStringLiteral("<h2>%1</h2><table width='100%'>%2</table>")
                 .arg(tr("Weigh").toHtmlEscaped(), weighRows());
+    if (!r_.portions.empty())
+        html += QStringLiteral("<h2>%1</h2><table width='100%'>%2</table>")
+                    .arg(tr("Divide the batter").toHtmlEscaped(), portionRows());
     html += QStringLiteral("<p>%1</p>").arg(figures.toHtmlEscaped());
     if (!cautions.isEmpty())
         html +=
@@ -156,7 +217,7 @@ QString BatchSheet::html() const
     return html;
 }
 
-bool BatchSheet::draw(QPagedPaintDevice& device) const
+bool BatchSheet::draw(QPagedPaintDevice& device, bool withWorking) const
 {
     QPainter painter(&device);
     const QRectF page(0, 0, device.width(), device.height());
@@ -177,22 +238,25 @@ bool BatchSheet::draw(QPagedPaintDevice& device) const
     if (fits) {
         document.drawContents(&painter);
     } else {
-        document.setPageSize(page.size() - QSizeF(0, 12 * dots));
-        for (int number = 0; number < document.pageCount(); ++number) {
-            if (number > 0)
-                device.newPage();
-            painter.save();
-            painter.translate(0, -number * document.pageSize().height());
-            document.drawContents(&painter, QRectF(0, number * document.pageSize().height(),
-                                                   page.width(), document.pageSize().height()));
-            painter.restore();
-        }
+        drawPages(painter, device, document, page.size() - QSizeF(0, 12 * dots));
+    }
+    if (withWorking) {
+        QFont font(QStringLiteral("Rhexion Sans"));
+        font.setPointSizeF(8.5);
+        document.setDefaultFont(font);
+        document.setHtml(
+            QStringLiteral("<h2>%1</h2>%2")
+                .arg(tr("The working of %1").arg(QString::fromStdString(f_.name)).toHtmlEscaped(),
+                     workingHtml(f_, r_, s_, {})));
+        device.newPage();
+        drawPages(painter, device, document, page.size() - QSizeF(0, 12 * dots));
     }
     return fits;
 }
 
 std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formula,
-                                       const Reckoning& reckoning, const Speech& speech)
+                                       const Reckoning& reckoning, const Speech& speech,
+                                       bool withWorking)
 {
     QSaveFile file(path);
     if (!file.open(QIODevice::WriteOnly))
@@ -205,7 +269,7 @@ std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formu
         writer.setPageMargins(QMarginsF(14, 12, 14, 12), QPageLayout::Millimeter);
         writer.setTitle(QString::fromStdString(formula.name));
         writer.setCreator(QStringLiteral("Rhexion"));
-        BatchSheet(formula, reckoning, speech).draw(writer);
+        BatchSheet(formula, reckoning, speech).draw(writer, withWorking);
     }
     if (file.write(buffer.data()) != buffer.size() || !file.commit())
         return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};

@@ -19,10 +19,12 @@ public:
     QString html() const;
     // Draws the page, in type as large as lets everything fit; false if even the smallest does not
     // fit on one page, in which case it runs on to a second.
-    bool draw(QPagedPaintDevice& device) const;
+    // The working, if wanted, follows on pages of its own.
+    bool draw(QPagedPaintDevice& device, bool withWorking = false) const;
 
 private:
     QString weighRows() const;
+    QString portionRows() const;
     QString stepItems() const;
 
     const Formula& f_;
@@ -31,7 +33,8 @@ private:
 };
 
 std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formula,
-                                       const Reckoning& reckoning, const Speech& speech);
+                                       const Reckoning& reckoning, const Speech& speech,
+                                       bool withWorking = false);
 
 // The shipped typeface; true when it was found in the program.
 bool loadShippedFonts();

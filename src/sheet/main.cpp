@@ -1,4 +1,4 @@
-// rhexion-sheet FILE OUT UNIT: writes the batch sheet for rhexion-cli, with no display.
+// rhexion-sheet FILE OUT UNIT [working]: writes the batch sheet for rhexion-cli, with no display.
 #include "core/reckoning/reckon.h"
 #include "sheet/batch_sheet.h"
 #include "storage/formula_json.h"
@@ -15,7 +15,8 @@ int main(int argc, char** argv)
     qputenv("QT_QPA_PLATFORM", "offscreen");
     QGuiApplication app(argc, argv);
     const QStringList args = app.arguments();
-    if (args.size() != 4) {
+    const bool withWorking = args.size() == 5 && args[4] == QLatin1String("working");
+    if (args.size() != 4 && !withWorking) {
         std::fputs("rhexion-sheet is called by rhexion-cli sheet FILE --pdf OUT\n", stderr);
         return 2;
     }
@@ -32,7 +33,8 @@ int main(int argc, char** argv)
     const ReckonResult result = reckon(formula);
     if (const auto* refusal = std::get_if<Refusal>(&result))
         return fail(args[1], words::refusal(*refusal, speech));
-    if (const auto fault = writeSheetPdf(args[2], formula, std::get<Reckoning>(result), speech))
+    if (const auto fault =
+            writeSheetPdf(args[2], formula, std::get<Reckoning>(result), speech, withWorking))
         return fail(args[2], words::fileFault(*fault));
     return 0;
 }

@@ -58,7 +58,7 @@ void readLye(const JsonCursor& at, const std::map<QString, MaterialPtr>& materia
              LyeSettings& lye)
 {
     at.allow({"sodium", "potassium", "superfat", "potassiumShare", "split", "hiddenFat", "basis",
-              "fixed"});
+              "fixed", "secondJug"});
     const auto material = [&](const char* key) -> MaterialPtr {
         if (!at.has(key))
             return nullptr;
@@ -83,6 +83,12 @@ void readLye(const JsonCursor& at, const std::map<QString, MaterialPtr>& materia
         lye.fixed = FixedHydroxide{Mass::grams(fixed.number("sodium", 0.0, Mass::largestGrams)),
                                    Mass::grams(fixed.number("potassium", 0.0, Mass::largestGrams))};
     }
+    if (at.has("secondJug")) {
+        const JsonCursor second = at.object("secondJug");
+        second.allow({"sodium", "potassium"});
+        lye.secondJug =
+            SecondJug{second.number("sodium", 0.0, 1.0), second.number("potassium", 0.0, 1.0)};
+    }
 }
 
 void readLiquid(const JsonCursor& at, LiquidSettings& liquid)
@@ -98,9 +104,38 @@ void readLiquid(const JsonCursor& at, LiquidSettings& liquid)
     liquid.jugCoolest = Temperature::celsius(at.numberOr("jugCelsius", -20.0, 100.0, 20.0));
 }
 
+StatedAmount readAmount(const JsonCursor& amount)
+{
+    amount.allow({"value", "unit"});
+    StatedAmount out;
+    out.unit = amount.word<AmountUnit>("unit", amountUnitFromCode, AmountUnit::Gram);
+    out.value =
+        out.unit == AmountUnit::Rest ? 0.0 : amount.number("value", 0.0, Mass::largestGrams);
+    return out;
+}
+
+Portion readPortion(const JsonCursor& at)
+{
+    at.allow({"id", "name", "parts", "mould", "held"});
+    Portion portion;
+    portion.id = static_cast<PortionId>(at.number("id", 1, 4e9));
+    portion.name = at.textOr("name", 200, {}).toStdString();
+    portion.parts = at.number("parts", 1e-6, 1000.0);
+    portion.mould = at.textOr("mould", 200, {}).toStdString();
+    if (at.has("held")) {
+        const JsonCursor held = at.object("held");
+        held.allow({"line", "amount"});
+        portion.held = HeldOil{static_cast<LineId>(held.numberOr("line", 0, 4e9, 0)), {}};
+        if (!held.failed())
+            portion.held->amount = readAmount(held.object("amount"));
+    }
+    return portion;
+}
+
 Line readLine(const JsonCursor& at, const std::map<QString, MaterialPtr>& materials)
 {
-    at.allow({"id", "material", "vessel", "amount", "frozen", "allWater"});
+    at.allow({"id", "material", "vessel", "amount", "frozen", "allWater", "locked", "portion",
+              "solvent"});
     Line line;
     line.id = static_cast<LineId>(at.number("id", 1, 4e9));
     const QString key = at.text("material", 200);
@@ -112,15 +147,38 @@ Line readLine(const JsonCursor& at, const std::map<QString, MaterialPtr>& materi
     line.vessel = at.word<Vessel>("vessel", vesselFromCode, Vessel::OilPot);
     if (at.failed())
         return line;
-    const JsonCursor amount = at.object("amount");
-    amount.allow({"value", "unit"});
-    line.amount.unit = amount.word<AmountUnit>("unit", amountUnitFromCode, AmountUnit::Gram);
-    line.amount.value = line.amount.unit == AmountUnit::Rest
-                            ? 0.0
-                            : amount.number("value", 0.0, Mass::largestGrams);
+    line.amount = readAmount(at.object("amount"));
     line.frozen = at.flag("frozen", false);
     line.allWater = at.flag("allWater", false);
+    line.locked = at.flag("locked", false);
+    line.portion = static_cast<PortionId>(at.numberOr("portion", 0, 4e9, 0));
+    line.solvent = at.numberOr("solvent", 0.0, 20.0, 0.0);
     return line;
+}
+
+} // namespace
+
+namespace {
+
+QJsonObject toJson(const StatedAmount& amount)
+{
+    QJsonObject out{{"unit", codeOf(amount.unit)}};
+    if (amount.unit != AmountUnit::Rest)
+        out["value"] = amount.value;
+    return out;
+}
+
+QJsonObject toJson(const Portion& portion)
+{
+    QJsonObject out{{"id", double(portion.id)},
+                    {"name", QString::fromStdString(portion.name)},
+                    {"parts", portion.parts}};
+    if (!portion.mould.empty())
+        out["mould"] = QString::fromStdString(portion.mould);
+    if (portion.held)
+        out["held"] = QJsonObject{{"line", double(portion.held->line)},
+                                  {"amount", toJson(portion.held->amount)}};
+    return out;
 }
 
 } // namespace
@@ -130,17 +188,20 @@ QByteArray formulaToJson(const Formula& f)
     MaterialKeys keys;
     QJsonArray lines;
     for (const Line& line : f.lines) {
-        QJsonObject amount{{"unit", codeOf(line.amount.unit)}};
-        if (line.amount.unit != AmountUnit::Rest)
-            amount["value"] = line.amount.value;
         QJsonObject out{{"id", double(line.id)},
                         {"material", keys.keyOf(line.material)},
                         {"vessel", codeOf(line.vessel)},
-                        {"amount", amount}};
+                        {"amount", toJson(line.amount)}};
         if (line.frozen)
             out["frozen"] = true;
         if (line.allWater)
             out["allWater"] = true;
+        if (line.locked)
+            out["locked"] = true;
+        if (line.portion != 0)
+            out["portion"] = double(line.portion);
+        if (line.solvent > 0.0)
+            out["solvent"] = line.solvent;
         lines.append(out);
     }
     QJsonObject lye{{"superfat", f.lye.superfat},
@@ -155,6 +216,9 @@ QByteArray formulaToJson(const Formula& f)
     if (f.lye.fixed)
         lye["fixed"] = QJsonObject{{"sodium", f.lye.fixed->sodium.inGrams()},
                                    {"potassium", f.lye.fixed->potassium.inGrams()}};
+    if (f.lye.secondJug)
+        lye["secondJug"] = QJsonObject{{"sodium", f.lye.secondJug->sodium},
+                                       {"potassium", f.lye.secondJug->potassium}};
     QJsonObject liquid{{"how", howWords.code(f.liquid.how)},
                        {"value", f.liquid.value},
                        {"usualRatio", f.liquid.usualRatio},
@@ -163,6 +227,9 @@ QByteArray formulaToJson(const Formula& f)
     if (f.liquid.jugRatio)
         liquid["jugRatio"] = *f.liquid.jugRatio;
 
+    QJsonArray portions;
+    for (const Portion& portion : f.portions)
+        portions.append(toJson(portion));
     QJsonArray materials;
     SourceList sources;
     for (const auto& [material, key] : keys.all()) {
@@ -171,16 +238,19 @@ QByteArray formulaToJson(const Formula& f)
             out["key"] = key;
         materials.append(out);
     }
-    QJsonObject root{{"format", "rhexion-formula"},
-                     {"version", formulaFileVersion},
-                     {"name", QString::fromStdString(f.name)},
-                     {"maker", QString::fromStdString(f.maker)},
-                     {"notes", QString::fromStdString(f.notes)},
-                     {"lines", lines},
-                     {"lye", lye},
-                     {"liquid", liquid},
-                     {"materials", materials},
-                     {"sources", sources.sources()}};
+    QJsonObject root{
+        {"format", "rhexion-formula"},
+        {"version", formulaFileVersion},
+        {"name", QString::fromStdString(f.name)},
+        {"maker", QString::fromStdString(f.maker)},
+        {"notes", QString::fromStdString(f.notes)},
+        {"lines", lines},
+        {"lye", lye},
+        {"liquid", liquid},
+        {"mixing", QJsonObject{{"celsius", f.mixing.at.inCelsius()}, {"within", f.mixing.within}}},
+        {"portions", portions},
+        {"materials", materials},
+        {"sources", sources.sources()}};
     if (f.oilsTotal.inGrams() > 0.0)
         root["oilsTotal"] = f.oilsTotal.inGrams();
     return QJsonDocument(root).toJson();
@@ -195,7 +265,7 @@ std::variant<Formula, FileFault> formulaFromJson(const QByteArray& bytes)
     std::optional<FileFault> fault;
     const JsonCursor root(json.root, {}, fault);
     root.allow({"format", "version", "name", "maker", "notes", "lines", "lye", "liquid",
-                "materials", "sources", "oilsTotal"});
+                "materials", "sources", "oilsTotal", "mixing", "portions"});
     Formula f;
     f.name = root.text("name", 500).toStdString();
     f.maker = root.textOr("maker", 500, {}).toStdString();
@@ -222,6 +292,20 @@ std::variant<Formula, FileFault> formulaFromJson(const QByteArray& bytes)
         readLye(root.object("lye"), materials, f.lye);
     if (!fault)
         readLiquid(root.object("liquid"), f.liquid);
+    if (!fault && root.has("mixing")) {
+        const JsonCursor mixing = root.object("mixing");
+        mixing.allow({"celsius", "within"});
+        f.mixing = {Temperature::celsius(mixing.number("celsius", -10.0, 130.0)),
+                    mixing.number("within", 0.0, 60.0)};
+    }
+    if (!fault && root.has("portions"))
+        for (const JsonCursor& at : root.array("portions", 24)) {
+            Portion portion = readPortion(at);
+            if (!fault && !seen.insert(portion.id).second)
+                at.fail(FileFault::Code::Twice, QStringLiteral("id"), QString::number(portion.id));
+            f.lastId = std::max(f.lastId, portion.id);
+            f.portions.push_back(std::move(portion));
+        }
     if (fault)
         return *fault;
     return f;

@@ -2,6 +2,7 @@
 
 #include "storage/formula_json.h"
 #include "storage/journal_schema.h"
+#include "storage/material_file.h"
 #include "storage/sqlite_file.h"
 
 #include <QSqlQuery>
@@ -23,7 +24,9 @@ QDateTime stamped(const QVariant& text)
     return QDateTime::fromString(text.toString(), Qt::ISODateWithMs);
 }
 
-constexpr const char* whatWords[] = {"none", "line", "jug-water", "sodium", "potassium"};
+constexpr const char* whatWords[] = {"none",      "line",          "jug-water",        "sodium",
+                                     "potassium", "sodium-second", "potassium-second", "held-oil",
+                                     "solvent"};
 
 QString wordOf(WeighTarget::What what)
 {
@@ -32,7 +35,7 @@ QString wordOf(WeighTarget::What what)
 
 WeighTarget::What whatOf(const QString& word)
 {
-    for (int i = 0; i < 5; ++i)
+    for (int i = 0; i < int(std::size(whatWords)); ++i)
         if (word == QLatin1String(whatWords[i]))
             return static_cast<WeighTarget::What>(i);
     return WeighTarget::What::None;
@@ -135,6 +138,29 @@ Journal::Done Journal::recordWeighing(qint64 batch, const WeighingRecord& weighi
     query.addBindValue(weighing.weighed.grams);
     query.addBindValue(stamp(weighing.at));
     return run(query);
+}
+
+Journal::Result<qint64> Journal::addTopUp(qint64 batch, const TopUp& topUp, const QDateTime& when)
+{
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral("INSERT INTO top_up (batch, material, vessel, grams, at)"
+                                 " VALUES (?, ?, ?, ?, ?)"));
+    query.addBindValue(batch);
+    query.addBindValue(QString::fromUtf8(materialsToJson({topUp.material})));
+    query.addBindValue(QString::fromLatin1(codeOf(topUp.vessel)));
+    query.addBindValue(topUp.grams);
+    query.addBindValue(stamp(when));
+    if (auto fault = run(query))
+        return *fault;
+    return query.lastInsertId().toLongLong();
+}
+
+Journal::Done Journal::takeBackTopUp(qint64 id)
+{
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral("DELETE FROM top_up WHERE id = ?"));
+    query.addBindValue(id);
+    return changeOne(query);
 }
 
 Journal::Done Journal::recordStep(qint64 batch, int nextStep)
@@ -245,6 +271,24 @@ Journal::Result<BatchRecord> Journal::batch(qint64 id) const
                               query.value(2).toString(),
                               query.value(3).toDouble(),
                               stamped(query.value(5))});
+    query.prepare(QStringLiteral(
+        "SELECT id, material, vessel, grams, at FROM top_up WHERE batch = ? ORDER BY id"));
+    query.addBindValue(id);
+    if (auto fault = run(query))
+        return *fault;
+    while (query.next()) {
+        auto read = materialsFromJson(query.value(1).toString().toUtf8());
+        if (auto* fault = std::get_if<FileFault>(&read))
+            return *std::move(fault);
+        const auto& list = std::get<std::vector<MaterialPtr>>(read);
+        const auto vessel = vesselFromCode(query.value(2).toString().toStdString());
+        if (list.size() != 1 || !vessel)
+            return FileFault{Code::BadMaterial, QStringLiteral("top_up"),
+                             query.value(0).toString()};
+        out.topUps.append({query.value(0).toLongLong(),
+                           {list.front(), *vessel, query.value(3).toDouble()},
+                           stamped(query.value(4))});
+    }
     query.prepare(QStringLiteral("SELECT id, at, text FROM note WHERE batch = ? ORDER BY id"));
     query.addBindValue(id);
     if (auto fault = run(query))

@@ -43,6 +43,12 @@ struct WeighingRecord {
     QDateTime at;
 };
 
+struct TopUpRecord {
+    qint64 id = 0;
+    TopUp topUp;
+    QDateTime at;
+};
+
 struct NoteRecord {
     qint64 id = 0;
     QDateTime at;
@@ -53,6 +59,7 @@ struct BatchRecord {
     BatchSummary summary;
     QByteArray formula; // a formula file, whole
     QList<WeighingRecord> weighings;
+    QList<TopUpRecord> topUps;
     QList<NoteRecord> notes;
 };
 
@@ -73,6 +80,9 @@ public:
                               const QDateTime& when);
     // A second weighing of the same thing replaces the first.
     Done recordWeighing(qint64 batch, const WeighingRecord& weighing);
+    // What went in beside the plan; the id names it for takeBackTopUp.
+    Result<qint64> addTopUp(qint64 batch, const TopUp& topUp, const QDateTime& when);
+    Done takeBackTopUp(qint64 id);
     Done recordStep(qint64 batch, int nextStep);
     Done recordDraft(qint64 batch, const QString& note);
     Done finishBatch(qint64 batch, const Reckoning& asWeighed, const QDateTime& when);

@@ -40,6 +40,34 @@ QStringList journalMigration(int toVersion)
             QStringLiteral("CREATE INDEX batch_started ON batch(started)"),
             QStringLiteral("CREATE INDEX note_batch ON note(batch)"),
         };
+    case 2:
+        // Two jugs, oil and liquid set aside are weighed too; top-ups go in beside the plan.
+        return {
+            QStringLiteral(
+                "CREATE TABLE weighing_new ("
+                " id INTEGER PRIMARY KEY,"
+                " batch INTEGER NOT NULL REFERENCES batch(id) ON DELETE CASCADE,"
+                " what TEXT NOT NULL CHECK (what IN ('line','jug-water','sodium',"
+                "  'potassium','sodium-second','potassium-second','held-oil','solvent')),"
+                " line INTEGER NOT NULL DEFAULT 0,"
+                " name TEXT NOT NULL,"
+                " planned REAL NOT NULL CHECK (planned >= 0),"
+                " actual REAL NOT NULL CHECK (actual >= 0),"
+                " at TEXT NOT NULL,"
+                " UNIQUE (batch, what, line))"),
+            QStringLiteral("INSERT INTO weighing_new SELECT id, batch, what, line, name, planned,"
+                           " actual, at FROM weighing"),
+            QStringLiteral("DROP TABLE weighing"),
+            QStringLiteral("ALTER TABLE weighing_new RENAME TO weighing"),
+            QStringLiteral("CREATE TABLE top_up ("
+                           " id INTEGER PRIMARY KEY,"
+                           " batch INTEGER NOT NULL REFERENCES batch(id) ON DELETE CASCADE,"
+                           " material TEXT NOT NULL," // a catalogue file with this one material
+                           " vessel TEXT NOT NULL,"
+                           " grams REAL NOT NULL CHECK (grams > 0),"
+                           " at TEXT NOT NULL)"),
+            QStringLiteral("CREATE INDEX top_up_batch ON top_up(batch)"),
+        };
     default: return {};
     }
 }

@@ -91,8 +91,18 @@ const char* codeOf(Rule rule)
                                             "purity-run",
                                             "mixture-water",
                                             "measured-mass",
-                                            "share-of-liquid"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(Rule::ShareOfLiquid) + 1);
+                                            "share-of-liquid",
+                                            "second-jug-sodium",
+                                            "second-jug-potassium",
+                                            "second-jug-strength",
+                                            "solvent-set-aside",
+                                            "portion-held",
+                                            "portion-batter",
+                                            "portion-superfat",
+                                            "portion-salt",
+                                            "portion-scent",
+                                            "superfat-while-held"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(Rule::SuperfatWhileHeld) + 1);
     return codeIn(codes, rule);
 }
 
@@ -135,8 +145,13 @@ const char* codeOf(TermName name)
                                             "temperature",
                                             "concentration",
                                             "volume",
-                                            "density"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(TermName::Density) + 1);
+                                            "density",
+                                            "fat",
+                                            "held",
+                                            "own",
+                                            "salt",
+                                            "scent"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(TermName::Scent) + 1);
     return codeIn(codes, name);
 }
 
@@ -178,9 +193,17 @@ const char* codeOf(RefusalCode code)
                                             "nothing-to-saponify",
                                             "too-many-lines",
                                             "measure-not-weighed",
-                                            "liquid-shares-too-large"};
-    static_assert(std::size(codes) ==
-                  static_cast<std::size_t>(RefusalCode::LiquidSharesTooLarge) + 1);
+                                            "liquid-shares-too-large",
+                                            "bad-portion",
+                                            "too-many-portions",
+                                            "held-oil-gone",
+                                            "held-oil-too-much",
+                                            "oil-share-in-portion",
+                                            "rest-in-portion",
+                                            "bad-solvent",
+                                            "bad-second-jug",
+                                            "bad-mixing"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(RefusalCode::BadMixing) + 1);
     return codeIn(codes, code);
 }
 
@@ -223,6 +246,7 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r)
                                     {"severity", codeOf(c.severity)},
                                     {"vessel", codeOf(c.vessel)},
                                     {"line", double(c.line)},
+                                    {"portion", double(c.portion)},
                                     {"figures", toJson(c.figures)}});
     QJsonArray working;
     for (const Step& step : r.working.steps()) {
@@ -238,15 +262,41 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r)
             out["line"] = double(r.lines[static_cast<std::size_t>(step.line)].id);
         if (step.acid != noAcid)
             out["acid"] = QString::fromLatin1(factsOf(static_cast<Acid>(step.acid)).code.data());
+        if (step.portion != noPortion)
+            out["portion"] = double(r.portions[static_cast<std::size_t>(step.portion)].id);
         working.append(out);
     }
-    QJsonObject jug{{"water", r.jugWaterTotal}};
-    if (r.jugStrength)
-        jug["strength"] = *r.jugStrength;
-    if (r.hasJugWater)
-        jug["pouredWater"] = r.jugWaterGrams;
+    QJsonArray jugs;
+    for (const JugReckoned& jug : r.jugs) {
+        QJsonObject out{{"water", jug.water},
+                        {"tiedWater", jug.tiedWater},
+                        {"sodium", toJson(jug.sodium)},
+                        {"potassium", toJson(jug.potassium)}};
+        if (jug.strength)
+            out["strength"] = *jug.strength;
+        if (r.hasJugWater && jugs.isEmpty())
+            out["pouredWater"] = r.jugWaterGrams;
+        jugs.append(out);
+    }
+    QJsonArray portions;
+    for (const PortionReckoned& p : r.portions)
+        portions.append(QJsonObject{{"id", double(p.id)},
+                                    {"share", p.share},
+                                    {"batter", p.batterGrams()},
+                                    {"common", p.commonGrams},
+                                    {"oilSetAside", p.heldGrams},
+                                    {"own", p.ownGrams},
+                                    {"oils", p.oilsGrams},
+                                    {"water", p.waterGrams},
+                                    {"salt", p.saltGrams},
+                                    {"scent", p.scentGrams},
+                                    {"superfat", p.superfat},
+                                    {"superfatLow", p.superfatLow}});
+    QJsonObject setAside{{"oil", r.heldGrams}, {"lyeMeanwhile", r.lyeWhileHeld}};
+    if (r.superfatWhileHeld)
+        setAside["superfatMeanwhile"] = *r.superfatWhileHeld;
     return {{"format", "rhexion-reckoning"},
-            {"version", 1},
+            {"version", 2},
             {"name", QString::fromStdString(f.name)},
             {"hydroxide", QJsonObject{{"mol", r.hydroxideMol},
                                       {"potassiumMoleShare", r.potassiumMoleShare},
@@ -265,7 +315,9 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r)
             {"strength", QJsonObject{{"pureAndAllWater", toJson(r.pure)},
                                      {"weighedWithoutImpurity", toJson(r.asWeighed)},
                                      {"wanted", toJson(r.wanted)}}},
-            {"jug", jug},
+            {"jugs", jugs},
+            {"portions", portions},
+            {"setAside", setAside},
             {"superfat", QJsonObject{{"onOils", r.superfatOnOils},
                                      {"true", r.superfatTrue},
                                      {"trueLow", r.superfatTrueLow},

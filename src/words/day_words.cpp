@@ -12,10 +12,10 @@ QString tr(const char* text)
     return QCoreApplication::translate("Day", text);
 }
 
-bool frozenJug(const Formula& formula)
+bool frozenJug(const Formula& formula, Vessel jug)
 {
     for (const Line& line : formula.lines)
-        if (line.vessel == Vessel::LyeJug && line.frozen)
+        if (line.vessel == jug && line.frozen)
             return true;
     return false;
 }
@@ -29,19 +29,28 @@ QString dayStepTitle(const DayStep& step, const Formula& formula)
     case DayStepKind::WeighLine:
     case DayStepKind::WeighJugWater:
     case DayStepKind::WeighSodium:
-    case DayStepKind::WeighPotassium: {
+    case DayStepKind::WeighPotassium:
+    case DayStepKind::WeighSolvent:
+    case DayStepKind::SetOilAside: {
         const QString name = targetName(step.target, formula);
         const Line* line =
             step.target.what == WeighTarget::What::Line ? formula.find(step.target.line) : nullptr;
         return line && line->frozen ? tr("%1, frozen").arg(name) : name;
     }
+    case DayStepKind::DissolveLine:
+        return tr("Dissolve %1")
+            .arg(targetName({WeighTarget::What::Line, step.target.line}, formula));
     case DayStepKind::DissolveFirst:
         return tr("Dissolve acid, sugar and salt in the jug\u2019s liquid");
-    case DayStepKind::LyeIntoLiquid: return tr("Lye into the liquid");
+    case DayStepKind::LyeIntoLiquid:
+        return step.vessel == Vessel::SecondJug ? tr("Lye into the second jug\u2019s liquid")
+                                                : tr("Lye into the liquid");
     case DayStepKind::MeltOils: return tr("Melt and mix the oils");
     case DayStepKind::Combine: return tr("Lye into the oils, blend to emulsion");
     case DayStepKind::Emulsion: return tr("Stir in what comes at emulsion");
     case DayStepKind::Trace: return tr("Blend to trace, stir in what comes at trace");
+    case DayStepKind::Divide: return tr("Divide the batter");
+    case DayStepKind::PortionBack: return tr("Finish %1").arg(portionName(step.portion, formula));
     case DayStepKind::Cook: return tr("Cook until it is soap");
     case DayStepKind::AfterCook: return tr("Stir in what comes after the cook");
     case DayStepKind::Pour: return tr("Pour into the mould");
@@ -55,8 +64,26 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
 {
     switch (step.kind) {
     case DayStepKind::Prepare: return safety() + QLatin1Char(' ') + firstAid();
+    case DayStepKind::WeighSolvent:
+        return tr("Out of the liquid you have measured, not beside it.");
+    case DayStepKind::DissolveLine: return tr("Stir until nothing is left to see.");
+    case DayStepKind::SetOilAside: {
+        const Portion* portion = formula.portion(step.portion);
+        const bool one = portion && portion->held && portion->held->line != 0;
+        QString text =
+            one ? tr("%1, into a cup of its own; it comes back at trace.")
+                      .arg(targetName({WeighTarget::What::Line, portion->held->line}, formula))
+                : tr("Of the melted oils, into a cup of its own; it comes back at trace.");
+        if (reckoning.lyeWhileHeld > 0.0)
+            text +=
+                QLatin1Char(' ') + tr("Until then the pot holds %1 more lye than its oils take.")
+                                       .arg(speech.mass(reckoning.lyeWhileHeld));
+        return text;
+    }
     case DayStepKind::WeighLine:
-        return step.vessel == Vessel::LyeJug || step.vessel == Vessel::OilPot
+        if (step.portion != 0)
+            return tr("Into the cup for %1.").arg(portionName(step.portion, formula));
+        return isJug(step.vessel) || step.vessel == Vessel::OilPot
                    ? tr("Tare the scale with the vessel on it; this goes %1.")
                          .arg(vesselPlace(step.vessel))
                    : tr("Into its own bowl, ready %1.").arg(vesselPlace(step.vessel));
@@ -69,15 +96,38 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
         return tr("Stir until nothing is left to see, before any lye.");
     case DayStepKind::LyeIntoLiquid: {
         QString text = tr("Lye to the liquid, never the reverse. Stir each portion clear.");
-        if (frozenJug(formula))
+        if (frozenJug(formula, step.vessel))
             text += QLatin1Char(' ') + tr("The liquid is frozen: a spoonful at a time, over ice.");
-        if (reckoning.jugStrength)
-            text += QLatin1Char(' ') +
-                    tr("Jug strength %1.").arg(speech.percent(*reckoning.jugStrength));
+        if (const auto& strength = reckoning.jug(step.vessel).strength)
+            text += QLatin1Char(' ') + tr("Jug strength %1.").arg(speech.percent(*strength));
         return text;
     }
     case DayStepKind::MeltOils: return tr("Warm until clear, then let it cool towards the jug.");
-    case DayStepKind::Combine: return tr("Bring jug and pot close together in warmth first.");
+    case DayStepKind::Combine:
+        return tr("Bring jug and pot to about %1, within %2 of each other.")
+            .arg(speech.temperature(formula.mixing.at.inCelsius()),
+                 speech.temperatureDifference(formula.mixing.within));
+    case DayStepKind::Divide: {
+        QStringList parts;
+        for (const PortionReckoned& portion : reckoning.portions) {
+            const Portion* named = formula.portion(portion.id);
+            QString text = tr("%1: %2").arg(portionName(portion.id, formula),
+                                            speech.mass(portion.commonGrams));
+            if (named && !named->mould.empty())
+                text += tr(" (%1)").arg(QString::fromStdString(named->mould));
+            parts << text;
+        }
+        return tr("Weigh the batter out. %1.").arg(parts.join(QStringLiteral("; ")));
+    }
+    case DayStepKind::PortionBack: {
+        const PortionReckoned* portion = reckoning.portion(step.portion);
+        if (!portion)
+            return {};
+        return portion->heldGrams > 0.0
+                   ? tr("Wet colour, clay or yolk with its %1 of oil, then stir all of it in: %2.")
+                         .arg(speech.mass(portion->heldGrams), speech.mass(portion->batterGrams()))
+                   : tr("Stir its own things in: %1.").arg(speech.mass(portion->batterGrams()));
+    }
     case DayStepKind::Emulsion: return tr("When no oil shows on top any more.");
     case DayStepKind::Trace: return tr("When a drizzle stays to see for a moment.");
     case DayStepKind::Cook: return tr("Stir now and then; add back water that steams off.");

@@ -95,6 +95,13 @@ QString Speech::temperature(double celsius) const
                               : number(t.inCelsius(), 0) + gap + QStringLiteral("\u00B0C");
 }
 
+QString Speech::temperatureDifference(double celsius) const
+{
+    return habits_.fahrenheit ? number(Temperature::differenceInFahrenheit(celsius), 1) + gap +
+                                    QStringLiteral("\u00B0F")
+                              : number(celsius, 1) + gap + QStringLiteral("\u00B0C");
+}
+
 QString Speech::amountForEditing(const StatedAmount& amount) const
 {
     QString number = habits_.locale.toString(amount.value, 'f', 3);

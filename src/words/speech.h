@@ -38,6 +38,7 @@ public:
     QString ratio(double gramsPerGram) const; // "2.03 to 1"
     QString moles(double mol) const;
     QString temperature(double celsius) const;
+    QString temperatureDifference(double celsius) const; // "10.8 °F" for 6, without the 32
     QString
     amount(const StatedAmount& amount) const; // as stated: "8.5 oz", "3 % of oils", "the rest"
     QString amountForEditing(const StatedAmount& amount) const; // what the typing line reads back

@@ -17,6 +17,10 @@ QString severityName(Severity severity);
 QString kindName(MaterialKind kind);
 QString acidName(Acid acid);
 QString hydroxideName(bool sodium);
+// A ready lye by its own name, a dry one as the hydroxide it is.
+QString lyeName(const Formula& formula, bool sodium);
+// "Blue", "portion 2"; for 0 all of the batter.
+QString portionName(PortionId id, const Formula& formula);
 QString targetName(const WeighTarget& target, const Formula& formula);
 
 QString refusal(const Refusal& refusal, const Speech& speech);

@@ -74,7 +74,18 @@ QString pattern(Rule rule, std::span<const Term> t)
     case Rule::WaterPresent: return QStringLiteral("%1 + %2 + %3");
     case Rule::Strength:
     case Rule::StrengthAsWeighed:
+    case Rule::SecondJugStrength:
     case Rule::JugStrength: return QStringLiteral("%1 \u00F7 (%1 + %2)");
+    case Rule::SecondJugSodium:
+    case Rule::SecondJugPotassium:
+    case Rule::SolventSetAside: return QStringLiteral("%1 \u00D7 %2");
+    case Rule::PortionHeld: return t.empty() ? QString() : QStringLiteral("%1 \u00D7 %2 \u00D7 %3");
+    case Rule::PortionBatter: return QStringLiteral("%1 \u00D7 %2 + %3 + %4");
+    case Rule::PortionSuperfat:
+        return QStringLiteral("1 \u2212 (%1 \u00D7 %2 \u2212 %3) \u00F7 %4");
+    case Rule::PortionSalt:
+    case Rule::PortionScent: return QStringLiteral("%1 \u00F7 %2");
+    case Rule::SuperfatWhileHeld: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 %3");
     case Rule::SuperfatOnOils: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 %3");
     case Rule::SuperfatTrue: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 (%3 + %4)");
     case Rule::NeutralisationWater: return QStringLiteral("(%1 + %2) \u00D7 %3");
@@ -140,6 +151,17 @@ QString title(Rule rule)
     case Rule::StrengthAsWeighed:
         return tr("Batch strength the other way: lye as weighed, its moisture left out");
     case Rule::JugStrength: return tr("Jug strength");
+    case Rule::SecondJugStrength: return tr("Second jug\u2019s strength");
+    case Rule::SecondJugSodium: return tr("Sodium hydroxide for the second jug");
+    case Rule::SecondJugPotassium: return tr("Potassium hydroxide for the second jug");
+    case Rule::SolventSetAside: return tr("%1: liquid set aside to dissolve it");
+    case Rule::PortionHeld: return tr("%1: oil set aside");
+    case Rule::PortionBatter:
+        return tr("%1: its share of the batter, its oil back, its own things");
+    case Rule::PortionSuperfat: return tr("%1: its own superfat, on all its fat");
+    case Rule::PortionSalt: return tr("%1: salt on its oils");
+    case Rule::PortionScent: return tr("%1: scent on its oils");
+    case Rule::SuperfatWhileHeld: return tr("Superfat in the pot while oil is set aside");
     case Rule::SuperfatOnOils: return tr("Superfat on the oils alone");
     case Rule::SuperfatTrue: return tr("True superfat, on all fat");
     case Rule::NeutralisationWater:
@@ -179,6 +201,9 @@ QString stepTitle(const Step& step, const Formula& formula)
     if (step.line != noLine)
         text = text.arg(QString::fromStdString(
             formula.lines[static_cast<std::size_t>(step.line)].material->name));
+    if (step.portion != noPortion)
+        text = text.arg(
+            portionName(formula.portions[static_cast<std::size_t>(step.portion)].id, formula));
     if (step.acid != noAcid)
         text = text.arg(acidName(static_cast<Acid>(step.acid)));
     return text;
@@ -234,6 +259,10 @@ QString stepSource(const Step& step, const Formula& formula)
         return formula.lines[static_cast<std::size_t>(step.line)].allWater
                    ? tr("all its weight counted as water, as you chose")
                    : sourceText(*m, m->part(Part::Water));
+    case Rule::SodiumPure:
+    case Rule::PotassiumPure:
+    case Rule::HydroxideFixed:
+    case Rule::NeutralisationWater:
     case Rule::PurePerMole: return tr("molar masses from Blue Obelisk atomic weights");
     case Rule::WeighedPerMole: {
         QStringList texts;
@@ -246,6 +275,23 @@ QString stepSource(const Step& step, const Formula& formula)
         texts.removeDuplicates();
         return tr("purity: %1").arg(texts.join(QStringLiteral("; ")));
     }
+    case Rule::MeasuredMass:
+        return m->measures.empty()
+                   ? tr("by volume and density, or as its table says: common practice, no source")
+                   : tr("as weighed, or as its table says");
+    case Rule::SodiumWeighed:
+        return tr("purity: %1")
+            .arg(sourceText(*formula.lye.sodium, formula.lye.sodium->part(Part::SodiumHydroxide)));
+    case Rule::PotassiumWeighed:
+        return tr("purity: %1")
+            .arg(sourceText(*formula.lye.potassium,
+                            formula.lye.potassium->part(Part::PotassiumHydroxide)));
+    case Rule::WaterWanted:
+    case Rule::WaterWantedRatio:
+    case Rule::WaterWantedOils: return tr("as you state liquid");
+    case Rule::SolventSetAside: return tr("as you set it; out of the wanted water, not beside it");
+    case Rule::StrengthAsWeighed:
+        return tr("the other way of counting; a ready lye counts by what it contains");
     case Rule::PotassiumMoleShare: return splitConvention(formula.lye.split);
     case Rule::BrixCorrected:
         return tr("international temperature correction table, AOAC 932.14 (from memory)");

@@ -77,6 +77,37 @@ Change both(Change a, Change b)
     };
 }
 
+Change noted(const char* notes)
+{
+    return [notes](Formula& f) { f.notes = notes; };
+}
+Change dissolved(double g, double each)
+{
+    return [=](Formula& f) {
+        add(f, material("sugar", K::Sugar), grams(g), Vessel::Trace);
+        f.lines.back().solvent = each;
+    };
+}
+// Halves, each with a per cent of its oils set aside.
+Change halves(double first, double second)
+{
+    return [=](Formula& f) {
+        for (const double held : {first, second}) {
+            f.portions.push_back({f.newId(), {}, 1.0, {}, {}});
+            if (held > 0.0)
+                f.portions.back().held = HeldOil{0, {held, AmountUnit::PercentOfOils}};
+        }
+    };
+}
+Change milkAndHoney(double celsius)
+{
+    return [=](Formula& f) {
+        add(f, milk(0.87, 0.04, 230), grams(50), Vessel::Trace);
+        add(f, holding("honey", K::Sugar, Part::ReducingSugar, 0.8), grams(35), Vessel::Trace);
+        f.mixing.at = Temperature::celsius(celsius);
+    };
+}
+
 struct Row {
     const char* name;
     std::function<void(Formula&)> change;
@@ -274,6 +305,24 @@ const std::vector<Row>& rows()
         {"purity 90 %", [](Formula& f) { f.lye.sodium = sodiumHydroxide(0.9); }, C::PurityAsFraction, false, false},
         {"NaOH weighed by KOH's figure", [](Formula& f) { f.lye.fixed = FixedHydroxide{Mass::grams(200), Mass::grams(0)}; }, C::OtherHydroxide, true, false},
         {"NaOH weighed by its own", [](Formula& f) { f.lye.fixed = FixedHydroxide{Mass::grams(142), Mass::grams(0)}; }, C::OtherHydroxide, false, false},
+        {"60 g of salt in the jug", with(holding("salt", K::Salt, Part::SodiumChloride, 1), 60, Vessel::LyeJug), C::JugWaterTiedUp, true, false},
+        {"20 g of salt in the jug", with(holding("salt", K::Salt, Part::SodiumChloride, 1), 20, Vessel::LyeJug), C::JugWaterTiedUp, false, false},
+        {"300 g set aside for 30 g", dissolved(30, 10), C::SolventShort, true, true},
+        {"30 g set aside for 30 g", dissolved(30, 1), C::SolventShort, false, false},
+        {"20 % aside for both halves", halves(20, 20), C::HeldOilLeavesLye, true, false},
+        {"3 % aside for both halves", halves(3, 3), C::HeldOilLeavesLye, false, false},
+        {"20 % aside for one half", halves(20, 0), C::PortionLyeHeavy, true, true},
+        {"20 % aside for each", halves(20, 20), C::PortionLyeHeavy, false, false},
+        {"5 % aside for one half", halves(5, 0), C::PortionUneven, true, true},
+        {"5 % aside for each", halves(5, 5), C::PortionUneven, false, false},
+        {"milk and honey joined at 55 C", milkAndHoney(55), C::SugarMilkHotStart, true, true},
+        {"milk and honey joined at 30 C", milkAndHoney(30), C::SugarMilkHotStart, false, false},
+        {"superfat below 0", [](Formula& f) { f.lye.superfat = -0.02; }, C::LyeDoesNotCureAway, true, false},
+        {"superfat 8 %", [](Formula&) {}, C::LyeDoesNotCureAway, false, false},
+        {"citric to lower the pH", both(with(citricAnhydrous(), 20), noted("To lower the pH a bit.")), C::CitrateLeavesPh, true, false},
+        {"citric against hard water", both(with(citricAnhydrous(), 20), noted("For phosphate-free, hard water.")), C::CitrateLeavesPh, false, false},
+        {"a 5 % discount", noted("5 % discount"), C::DiscountOfWhat, true, false},
+        {"a 5 % lye discount", noted("5 % lye discount"), C::DiscountOfWhat, false, false},
     };
     return all;
 }
@@ -314,13 +363,13 @@ private Q_SLOTS:
     }
     void everyCodeFiresAndIsQuiet()
     {
-        QVERIFY(int(C::OtherHydroxide) + 1 >= 40);
+        QVERIFY(int(C::DiscountOfWhat) + 1 >= 40);
         QSet<QString> codes;
-        for (int code = 0; code <= int(C::OtherHydroxide); ++code)
+        for (int code = 0; code <= int(C::DiscountOfWhat); ++code)
             codes.insert(QString::fromLatin1(codeOf(static_cast<C>(code))));
-        QCOMPARE(codes.size(), qsizetype(C::OtherHydroxide) + 1);
+        QCOMPARE(codes.size(), qsizetype(C::DiscountOfWhat) + 1);
         QVERIFY(!codes.contains(QString()));
-        for (int code = 0; code <= int(C::OtherHydroxide); ++code)
+        for (int code = 0; code <= int(C::DiscountOfWhat); ++code)
             // The one drawn from doubt has tests of its own (tst_doubt).
             for (const bool fires : {true, false})
                 QVERIFY2(code == int(C::ChanceOfLyeExcess) ||

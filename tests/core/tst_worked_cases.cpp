@@ -40,7 +40,7 @@ Outputs outputsOf(const Formula& f, const QString& prefix = {})
         {"batter", r->batterGrams},
         {"neutralisation", r->neutralisationWater},
         {"strength", r->pure.strength},
-        {"jug_strength", r->jugStrength.value_or(-1)},
+        {"jug_strength", r->jugs[0].strength.value_or(-1)},
         {"free_oil", r->freeOilGrams},
         {"lye water", r->waterFromHydroxide},
     };
@@ -476,7 +476,7 @@ void TestWorkedCases::commonPractice_data()
         f.liquid.value = 0.29;
         f.liquid.jugRatio = 1.0;
     });
-    QTest::newRow("50 % jug") << *strong.jugStrength << 0.5;
+    QTest::newRow("50 % jug") << *strong.jugs[0].strength << 0.5;
     QTest::newRow("29 % over all") << strong.pure.strength << 0.29;
     QTest::newRow("its milk") << strong.makeUpGrams
                               << strong.sodium.pureGrams * (0.71 / 0.29 - 1.0) / 0.87;

@@ -43,6 +43,7 @@ private Q_SLOTS:
             const auto read = formulaFromJson(formulaToJson(f));
             QVERIFY(std::holds_alternative<Formula>(read));
             const Formula& back = std::get<Formula>(read);
+            QVERIFY(back == f);
             const auto a = reckon(f);
             const auto b = reckon(back);
             QCOMPARE(a.index(), b.index());

@@ -89,6 +89,31 @@ private Q_SLOTS:
         QVERIFY(!std::get<std::optional<BatchSummary>>(journal->unfinished()));
     }
 
+    void topUpsAreKept()
+    {
+        auto journal = openAt(path_);
+        const auto id = std::get<qint64>(journal->startBatch(formula_, planned_, noon));
+        const TopUp splash{formula_.lines.back().material, Vessel::Trace, 12.0};
+        const auto first = journal->addTopUp(id, splash, noon);
+        QVERIFY(std::holds_alternative<qint64>(first));
+        QVERIFY(std::holds_alternative<qint64>(journal->addTopUp(id, splash, noon)));
+        QVERIFY(!journal->takeBackTopUp(std::get<qint64>(first)));
+        QVERIFY(journal->takeBackTopUp(std::get<qint64>(first))); // it is gone already
+        const auto record = std::get<BatchRecord>(openAt(path_)->batch(id));
+        QCOMPARE(record.topUps.size(), 1);
+        QCOMPARE(record.topUps[0].topUp.grams, 12.0);
+        QVERIFY(*record.topUps[0].topUp.material == *splash.material);
+        QVERIFY(journal->addTopUp(99, splash, noon).index() == 1); // no such batch
+        // Weighings of every kind of target come back as themselves.
+        for (int what = 1; what <= int(WeighTarget::What::Solvent); ++what)
+            QVERIFY(!journal->recordWeighing(
+                id, {{{static_cast<WeighTarget::What>(what), 5}, 1.5}, "x", 1.0, noon}));
+        const auto again = std::get<BatchRecord>(journal->batch(id));
+        QCOMPARE(again.weighings.size(), int(WeighTarget::What::Solvent));
+        for (int i = 0; i < again.weighings.size(); ++i)
+            QCOMPARE(int(again.weighings[i].weighed.target.what), i + 1);
+    }
+
     void newestFirst()
     {
         auto journal = openAt(path_);
@@ -181,6 +206,7 @@ private Q_SLOTS:
         const auto record = std::get<BatchRecord>(journal->batch(all[0].id));
         QCOMPARE(record.weighings.size(), 1);
         QCOMPARE(record.notes.size(), 1);
+        QCOMPARE(record.topUps.size(), version >= 2 ? 1 : 0);
         QVERIFY(std::holds_alternative<Formula>(formulaFromJson(record.formula)));
     }
 };

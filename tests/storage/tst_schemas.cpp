@@ -4,6 +4,7 @@
 
 #include "storage/reckoning_json.h"
 #include "support/files.h"
+#include "support/random_formula.h"
 
 #include <QDir>
 #include <QJsonDocument>
@@ -73,11 +74,25 @@ private Q_SLOTS:
         QCOMPARE(misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, r)).toJson())),
                  QString());
     }
+    void everyFeatureFits()
+    {
+        RandomFormulas random(77);
+        for (int i = 0; i < 60; ++i) {
+            Formula f = random.next(false);
+            if (f.portions.empty())
+                random.everythingOn(f);
+            QCOMPARE(misfit("formula", parsed(formulaToJson(f))), QString());
+            const auto result = reckon(f);
+            if (const auto* r = std::get_if<Reckoning>(&result))
+                QCOMPARE(misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, *r)).toJson())),
+                         QString());
+        }
+    }
     void schemasRefuseToo_data()
     {
         QTest::addColumn<QString>("pointer");
         QTest::addColumn<QString>("to");
-        const std::pair<const char*, const char*> rows[] = {{"/version", "3"},
+        const std::pair<const char*, const char*> rows[] = {{"/version", "4"},
                                                             {"/format", "\"x\""},
                                                             {"/lye/superfat", "1"},
                                                             {"/lye/split", "\"x\""},

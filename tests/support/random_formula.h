@@ -46,7 +46,58 @@ public:
         return m;
     }
 
-    // Amounts only in grams when plain; else some in per cent of oils or batter.
+    MaterialPtr randomScent()
+    {
+        auto m = material("scent", chance(0.5) ? MaterialKind::Scent : MaterialKind::Salt);
+        if (m->kind == MaterialKind::Salt)
+            m->part(Part::SodiumChloride) = figure(1.0);
+        m->measures = {{"drop", 0.03, "test"}, {"tsp", between(2, 7), "test"}};
+        return m;
+    }
+
+    // Every feature a formula can have, on top of what it is: a split batter with oil set aside,
+    // two jugs, liquid set aside, locks, spoons and drops, oil after the cook, a ready lye.
+    void everythingOn(Formula& f)
+    {
+        const int portions = below(4);
+        for (int p = 0; p < portions; ++p) {
+            Portion portion;
+            portion.id = f.newId();
+            portion.parts = between(0.2, 3);
+            if (chance(0.4))
+                portion.held =
+                    HeldOil{0, chance(0.5) ? StatedAmount{between(0, 8), AmountUnit::PercentOfOils}
+                                           : grams(between(0, 3))};
+            f.portions.push_back(portion);
+        }
+        const auto anyPortion = [&] {
+            return portions == 0 || chance(0.4) ? 0 : f.portions[std::size_t(below(portions))].id;
+        };
+        for (int extra = below(3); extra > 0; --extra) {
+            add(f, randomScent(),
+                {between(0, 4), chance(0.5) ? AmountUnit::Teaspoon : AmountUnit::Drop},
+                Vessel::Trace);
+            f.lines.back().locked = chance(0.3);
+        }
+        for (Line& line : f.lines) {
+            const bool rests = line.amount.unit == AmountUnit::Rest;
+            if (!rests && !line.material->isOil() && chance(0.3))
+                line.solvent = between(0, 2);
+            if (!rests && !isJug(line.vessel) && line.vessel != Vessel::OilPot)
+                line.portion = anyPortion();
+        }
+        if (chance(0.3))
+            f.lye.secondJug = SecondJug{between(0, 1), between(0, 1)};
+        if (chance(0.2))
+            f.lye.sodium = sodiumHydroxide(between(0.4, 0.5));
+        if (chance(0.2)) {
+            add(f, randomOil(), grams(between(0, 20)), Vessel::AfterCook);
+            f.lye.basis = static_cast<SuperfatBasis>(below(2));
+        }
+    }
+
+    // Amounts only in grams when plain; else some in per cent of oils or batter, and every feature
+    // now and then.
     Formula next(bool plain)
     {
         Formula f;
@@ -66,12 +117,12 @@ public:
                 amount = {between(0, 4), AmountUnit::PercentOfBatter};
             else if (!plain && liquidShares && chance(0.2))
                 amount = {between(0, 8), AmountUnit::PercentOfLiquid};
-            add(f, randomExtra(), amount, allVessels[std::size_t(below(4))]);
+            add(f, randomExtra(), amount, allVessels[std::size_t(below(5))]);
             f.lines.back().allWater = chance(0.1);
         }
         if (chance(0.9) || liquidShares)
             add(f, chance(0.5) ? plainWater() : randomExtra(), rest,
-                allVessels[std::size_t(below(4))]);
+                allVessels[std::size_t(below(5))]);
         f.lye.sodium = sodiumHydroxide(between(0.95, 1));
         f.lye.potassium = potassiumHydroxide(between(0.85, 1));
         f.lye.superfat = between(0, 0.2);
@@ -86,6 +137,8 @@ public:
         f.liquid.convention = static_cast<StrengthConvention>(below(2));
         if (chance(0.3))
             f.liquid.jugRatio = between(0.9, 1.3);
+        if (!plain && chance(0.5))
+            everythingOn(f);
         return f;
     }
 

@@ -2,13 +2,17 @@
 
 #include "app/bench/accounts_view.h"
 #include "app/bench/figures_panel.h"
+#include "app/bench/portions_panel.h"
+#include "app/bench/scale_button.h"
 #include "app/bench/settings_strip.h"
 #include "app/bench/shelf_drawer.h"
 #include "app/bench/slip_panel.h"
+#include "app/bench/stock_lye_panel.h"
 #include "app/bench/vessel_panel.h"
 #include "app/bench/working_panel.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
+#include "app/widgets/number_field.h"
 #include "app/widgets/typing_line.h"
 #include "core/reckoning/contents.h"
 #include "document/doubt_watcher.h"
@@ -70,15 +74,12 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
 
     connect(strip_, &SettingsStrip::refused, this, &BenchPage::noted);
     connect(strip_, &SettingsStrip::negativeWanted, this, &BenchPage::negativeWanted);
-    connect(typing_, &TypingLine::lineWanted, this,
-            [this](const MaterialPtr& material, const StatedAmount& amount, Vessel vessel,
-                   bool frozen) {
-                const LineId id =
-                    document_.addLine(material, amount, vessel, frozen,
-                                      tr("Add %1").arg(QString::fromStdString(material->name)));
-                VesselPanel* to = panel(vessel);
-                to->list()->setCurrentIndex(to->model()->indexOf(id));
-            });
+    connect(typing_, &TypingLine::lineWanted, this, [this](const Line& line) {
+        const LineId id =
+            document_.addLine(line, tr("Add %1").arg(QString::fromStdString(line.material->name)));
+        VesselPanel* to = panel(line.vessel);
+        to->list()->setCurrentIndex(to->model()->indexOf(id));
+    });
     connect(typing_, &TypingLine::hydroxideWanted, this,
             [this](const MaterialPtr& material, std::optional<Mass> weighed) {
                 const QString name = QString::fromStdString(material->name);
@@ -109,8 +110,8 @@ QWidget* BenchPage::buildTop()
     connect(title_, &QLineEdit::textEdited, this, [this](const QString& text) {
         document_.apply(SetText{TextField::Name, text.toStdString()}, tr("Name the formula"));
     });
-    summary_ = new QLabel(top);
-    summary_->setObjectName(QStringLiteral("muted"));
+    scale_ = new ScaleButton(document_, top);
+    connect(scale_, &ScaleButton::refused, this, &BenchPage::noted);
     make_ = new QPushButton(tr("Make this batch"), top);
     make_->setObjectName(QStringLiteral("primary"));
     connect(make_, &QPushButton::clicked, this, &BenchPage::makeWanted);
@@ -128,7 +129,7 @@ QWidget* BenchPage::buildTop()
     auto* layout = new QHBoxLayout(top);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->addWidget(title_, 1);
-    layout->addWidget(summary_);
+    layout->addWidget(scale_);
     layout->addSpacing(8);
     layout->addWidget(tool(QStringLiteral("undo-2"), undo, tr("Undo")));
     layout->addWidget(tool(QStringLiteral("redo-2"), redo, tr("Redo")));
@@ -143,30 +144,40 @@ QWidget* BenchPage::buildVessels()
     auto* row = new QHBoxLayout(box);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
+    auto* jugs = new QVBoxLayout;
     auto* late = new QVBoxLayout;
+    jugs->setSpacing(8);
     late->setSpacing(8);
+    row->addLayout(jugs, 1);
     for (const Vessel vessel : allVessels) {
         const bool compact = vessel != Vessel::LyeJug && vessel != Vessel::OilPot;
         auto* p = new VesselPanel(document_, vessel, compact, box);
         panels_.push_back(p);
         wire(p);
-        if (compact)
-            late->addWidget(p, 1);
-        else
+        if (isJug(vessel))
+            jugs->addWidget(p, vessel == Vessel::LyeJug ? 3 : 2);
+        else if (vessel == Vessel::OilPot)
             row->addWidget(p, 1);
+        else
+            late->addWidget(p, 1);
     }
+    split_ = new QPushButton(box);
+    connect(split_, &QPushButton::clicked, this, &BenchPage::showPortions);
+    late->addWidget(split_);
     row->addLayout(late, 1);
-    const std::pair<FigureRow**, Rule> rows[] = {{&jugSodium_, Rule::SodiumWeighed},
-                                                 {&jugPotassium_, Rule::PotassiumWeighed},
-                                                 {&jugWater_, Rule::JugWater}};
-    for (const auto& [place, rule] : rows) {
-        *place = new FigureRow(box);
-        (*place)->setCompact();
-        (*place)->setTint(Theme::of(Matter::Alkali));
-        panel(Vessel::LyeJug)->addOnTop(*place);
-        connect(*place, &FigureRow::clicked, this, [this, r = rule] { showWorking(r, 0); });
+    const std::pair<Vessel, Rule> rows[] = {{Vessel::LyeJug, Rule::SodiumWeighed},
+                                            {Vessel::LyeJug, Rule::PotassiumWeighed},
+                                            {Vessel::LyeJug, Rule::JugWater},
+                                            {Vessel::SecondJug, Rule::SecondJugSodium},
+                                            {Vessel::SecondJug, Rule::SecondJugPotassium}};
+    for (const auto& [vessel, rule] : rows) {
+        auto* figure = new FigureRow(box);
+        figure->setCompact();
+        figure->setTint(rule == Rule::JugWater ? QColor() : Theme::of(Matter::Alkali));
+        panel(vessel)->addOnTop(figure);
+        connect(figure, &FigureRow::clicked, this, [this, r = rule] { showWorking(r, 0); });
+        jugRows_.push_back({figure, vessel, rule});
     }
-    jugWater_->setTint(QColor());
     return box;
 }
 
@@ -189,14 +200,7 @@ void BenchPage::wire(VesselPanel* p)
         panel(to)->list()->setFocus();
     });
     connect(p, &VesselPanel::removeWanted, this, &BenchPage::removeLine);
-    connect(p, &VesselPanel::toggleFrozenWanted, this, [this](LineId id) {
-        if (const Line* line = document_.formula().find(id))
-            document_.apply(SetFrozen{id, !line->frozen}, tr("Change frozen"));
-    });
-    connect(p, &VesselPanel::toggleAllWaterWanted, this, [this](LineId id) {
-        if (const Line* line = document_.formula().find(id))
-            document_.apply(SetAllWater{id, !line->allWater}, tr("Change what counts as water"));
-    });
+    connect(p, &VesselPanel::splitWanted, this, &BenchPage::showPortions);
 }
 
 void BenchPage::removeLine(LineId line)
@@ -218,6 +222,11 @@ void BenchPage::setSpeech(const Speech& speech)
         shelf_->setSpeech(speech);
     if (slips_)
         slips_->setSpeech(speech);
+    if (portions_)
+        portions_->setSpeech(speech);
+    if (stockLye_)
+        stockLye_->setSpeech(speech);
+    scale_->setSpeech(speech);
     for (VesselPanel* p : panels_)
         p->setSpeech(speech);
     refresh();
@@ -230,50 +239,100 @@ void BenchPage::focusTyping()
     typing_->field()->selectAll();
 }
 
+template <class Panel, class Make>
+Panel* BenchPage::open(Panel*& panel, int width, Make make)
+{
+    if (!panel) {
+        panel = make();
+        panel->setSpeech(speech_);
+        side_->addWidget(panel);
+        connect(panel, &Panel::closed, this, &BenchPage::showFigures);
+    }
+    side_->setFixedWidth(width);
+    side_->setCurrentWidget(panel);
+    return panel;
+}
+
 void BenchPage::showShelf()
 {
-    if (!shelf_) {
-        shelf_ = new ShelfDrawer(stock_, side_);
-        shelf_->setSpeech(speech_);
-        side_->addWidget(shelf_);
-        connect(shelf_, &ShelfDrawer::closed, this, &BenchPage::showFigures);
-        connect(shelf_, &ShelfDrawer::chosen, typing_, &TypingLine::offer);
-    }
-    side_->setFixedWidth(sideWidth);
-    side_->setCurrentWidget(shelf_);
-    shelf_->start();
+    open(shelf_, sideWidth, [this] {
+        auto* made = new ShelfDrawer(stock_, side_);
+        connect(made, &ShelfDrawer::chosen, typing_, &TypingLine::offer);
+        return made;
+    })->start();
 }
 
 void BenchPage::showSlips()
 {
-    if (!slips_) {
-        slips_ = new SlipPanel(document_, stock_, side_);
-        slips_->setSpeech(speech_);
-        side_->addWidget(slips_);
-        connect(slips_, &SlipPanel::closed, this, &BenchPage::showFigures);
-    }
-    side_->setFixedWidth(sideWidth);
-    side_->setCurrentWidget(slips_);
-    slips_->slip()->setFocus();
+    open(slips_, sideWidth, [this] { return new SlipPanel(document_, stock_, side_); })
+        ->slip()
+        ->setFocus();
+}
+
+void BenchPage::showPortions()
+{
+    open(portions_, sideWidthReading,
+         [this] {
+             auto* made = new PortionsPanel(document_, side_);
+             connect(made, &PortionsPanel::workingWanted, this, &BenchPage::showWorkingOf);
+             connect(made, &PortionsPanel::refused, this, &BenchPage::noted);
+             return made;
+         })
+        ->add()
+        ->setFocus();
+}
+
+void BenchPage::showStockLye()
+{
+    open(stockLye_, sideWidthReading,
+         [this] {
+             auto* made = new StockLyePanel(document_, stock_, today_, side_);
+             connect(made, &StockLyePanel::noted, this, &BenchPage::noted);
+             return made;
+         })
+        ->strength()
+        ->setFocus();
 }
 
 void BenchPage::showWorking(Rule rule, LineId line)
 {
-    if (!working_) {
-        working_ = new WorkingPanel(document_, side_);
-        working_->setSpeech(speech_);
-        side_->addWidget(working_);
-        connect(working_, &WorkingPanel::closed, this, &BenchPage::showFigures);
-    }
-    side_->setFixedWidth(sideWidthReading);
-    side_->setCurrentWidget(working_);
-    working_->showRule(rule, line);
+    open(working_, sideWidthReading, [this] {
+        return new WorkingPanel(document_, side_);
+    })->showRule(rule, line);
+}
+
+void BenchPage::showWorkingOf(Rule rule, PortionId portion)
+{
+    showWorking(rule, 0);
+    working_->showRule(rule, 0, portion);
 }
 
 void BenchPage::showFigures()
 {
     side_->setFixedWidth(sideWidth);
     side_->setCurrentWidget(figures_);
+}
+
+void BenchPage::refreshJugs(const Reckoning* r)
+{
+    for (const JugRow& jug : jugRows_) {
+        const bool sodium = jug.rule == Rule::SodiumWeighed || jug.rule == Rule::SecondJugSodium;
+        double grams = 0.0;
+        if (r && jug.rule == Rule::JugWater)
+            grams = r->jugWaterGrams;
+        else if (r)
+            grams =
+                (sodium ? r->jug(jug.vessel).sodium : r->jug(jug.vessel).potassium).weighedGrams;
+        jug.row->setVisible(grams > 0.0);
+        jug.row->set(jug.rule == Rule::JugWater ? tr("Water for the jug")
+                                                : words::lyeName(document_.formula(), sodium),
+                     speech_.mass(grams));
+    }
+    for (const Vessel vessel : {Vessel::LyeJug, Vessel::SecondJug}) {
+        const std::optional<double> strength = r ? r->jug(vessel).strength : std::nullopt;
+        panel(vessel)->setSummary(strength ? tr("Jug strength %1").arg(speech_.percent(*strength))
+                                           : QString());
+    }
 }
 
 void BenchPage::refresh()
@@ -284,9 +343,14 @@ void BenchPage::refresh()
     if (title_->text() != name)
         title_->setText(name);
     make_->setEnabled(r != nullptr);
-    summary_->setText(r ? tr("%1 of oils, %2 of batter")
-                              .arg(speech_.mass(r->oilsGrams), speech_.mass(r->batterGrams))
-                        : QString());
+    std::vector<std::pair<PortionId, QString>> names;
+    for (const Portion& portion : f.portions)
+        names.emplace_back(portion.id, words::portionName(portion.id, f));
+    typing_->setPortions(names);
+    const std::size_t portions = f.portions.size();
+    split_->setText(portions == 0 ? tr("Split the batter\u2026")
+                                  : tr("%n portion(s)\u2026", nullptr, int(portions)));
+    panel(Vessel::SecondJug)->setVisible(f.usesSecondJug());
     double fullest = 1.0;
     if (r)
         for (const Vessel vessel : allVessels)
@@ -295,17 +359,7 @@ void BenchPage::refresh()
         p->setFull(fullest * 1.25);
         p->refresh();
     }
-    const auto inJug = [&](FigureRow* row, const QString& what, double grams) {
-        row->setVisible(r && grams > 0.0);
-        row->set(what, speech_.mass(grams));
-    };
-    inJug(jugSodium_, words::hydroxideName(true), r ? r->sodium.weighedGrams : 0.0);
-    inJug(jugPotassium_, words::hydroxideName(false), r ? r->potassium.weighedGrams : 0.0);
-    inJug(jugWater_, tr("Water for the jug"), r ? r->jugWaterGrams : 0.0);
-    panel(Vessel::LyeJug)
-        ->setSummary(r && r->jugStrength
-                         ? tr("Jug strength %1").arg(speech_.percent(*r->jugStrength))
-                         : QString());
+    refreshJugs(r);
     panel(Vessel::OilPot)
         ->setSummary(r ? tr("%1 of oils\nsuperfat on them %2")
                              .arg(speech_.mass(r->oilsGrams), speech_.percent(r->superfatOnOils))

@@ -6,6 +6,9 @@
 #include "core/reckoning/reckon.h"
 #include "words/speech.h"
 
+#include <QDate>
+
+#include <functional>
 #include <vector>
 
 class QLabel;
@@ -22,7 +25,10 @@ class FiguresPanel;
 class FormulaDocument;
 class SettingsStrip;
 class ShelfDrawer;
+class PortionsPanel;
+class ScaleButton;
 class SlipPanel;
+class StockLyePanel;
 class Stock;
 class TypingLine;
 class VesselPanel;
@@ -37,8 +43,16 @@ public:
     void focusTyping();
     void showShelf();
     void showSlips();
+    void showPortions();
+    void showStockLye();
     SlipPanel* slips() const { return slips_; }
+    PortionsPanel* portions() const { return portions_; }
+    StockLyePanel* stockLye() const { return stockLye_; }
+    WorkingPanel* working() const { return working_; }
+    ScaleButton* scale() const { return scale_; }
+    void setToday(std::function<QDate()> today) { today_ = std::move(today); }
     void showWorking(Rule rule, LineId line);
+    void showWorkingOf(Rule rule, PortionId portion);
     void showFigures();
     VesselPanel* panel(Vessel vessel) const { return panels_[std::size_t(vessel)]; }
     AccountsView* accounts() const { return accounts_; }
@@ -57,26 +71,38 @@ private:
     void wire(VesselPanel* panel);
     void refresh();
     void removeLine(LineId line);
+    void refreshJugs(const Reckoning* reckoning);
+    // Puts a panel in place of the figures; the first time it is shown it is made by make().
+    template <class Panel, class Make>
+    Panel* open(Panel*& panel, int width, Make make);
 
     FormulaDocument& document_;
     DoubtWatcher* doubt_;
-    SlipPanel* slips_ = nullptr;
     Stock& stock_;
     Speech speech_;
     QLineEdit* title_;
-    QLabel* summary_;
+    ScaleButton* scale_;
+    QPushButton* split_;
     QPushButton* make_;
     SettingsStrip* strip_;
     TypingLine* typing_;
     std::vector<VesselPanel*> panels_;
-    FigureRow* jugSodium_;
-    FigureRow* jugPotassium_;
-    FigureRow* jugWater_;
+    struct JugRow {
+        FigureRow* row;
+        Vessel vessel;
+        Rule rule;
+    };
+    std::vector<JugRow> jugRows_; // hydroxide and poured water, on top of the jugs' lines
     AccountsView* accounts_;
     QStackedWidget* side_;
     FiguresPanel* figures_;
-    WorkingPanel* working_ = nullptr; // these two are built when first wanted
+    // These are built when first wanted.
+    WorkingPanel* working_ = nullptr;
     ShelfDrawer* shelf_ = nullptr;
+    SlipPanel* slips_ = nullptr;
+    PortionsPanel* portions_ = nullptr;
+    StockLyePanel* stockLye_ = nullptr;
+    std::function<QDate()> today_;
 };
 
 } // namespace rhexion

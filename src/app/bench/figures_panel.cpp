@@ -110,7 +110,7 @@ void FiguresPanel::refreshFigures(const Reckoning& r)
     const auto hydroxide = [&](FigureRow* row, const HydroxideReckoned& h, bool sodium) {
         row->setVisible(h.weighedGrams > 0.0);
         const QString pure = tr("pure %1").arg(speech_.mass(h.pureGrams));
-        row->set(words::hydroxideName(sodium), speech_.mass(h.weighedGrams),
+        row->set(words::lyeName(f, sodium), speech_.mass(h.weighedGrams),
                  fixed ? tr("as you weighed it; %1").arg(pure) : pure);
     };
     hydroxide(sodium_, r.sodium, true);

@@ -67,6 +67,11 @@ void LineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
             Theme::pixmap(QStringLiteral("snowflake"), Theme::of(Matter::Water), 14));
         left = 18;
     }
+    if (index.data(VesselModel::LockedRole).toBool()) {
+        painter->drawPixmap(line.right() - right - 8, line.top() + 6,
+                            Theme::pixmap(QStringLiteral("lock"), c.muted, 14));
+        right += 18;
+    }
     painter->setFont(Theme::body());
     const QRect nameRect = line.adjusted(left, 0, -right, 0);
     painter->drawText(nameRect, Qt::AlignLeft | Qt::AlignVCenter,

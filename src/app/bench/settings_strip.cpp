@@ -1,5 +1,6 @@
 #include "app/bench/settings_strip.h"
 
+#include "app/bench/lye_menu.h"
 #include "app/theme/theme.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
@@ -287,6 +288,7 @@ void SettingsStrip::buildMenu()
             setLiquid(l, int(SettingField::JugTemperature), tr("Set the jug\u2019s temperature"));
         });
     }
+    addJugMenus(*menu_, document_, speech_);
     const std::pair<bool, std::vector<double>> purities[] = {{true, {1.0, 0.99, 0.98, 0.97}},
                                                              {false, {1.0, 0.95, 0.9, 0.88, 0.85}}};
     for (const auto& [sodium, values] : purities) {

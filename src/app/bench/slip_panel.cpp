@@ -15,12 +15,8 @@
 namespace rhexion {
 
 SlipPanel::SlipPanel(FormulaDocument& document, Stock& stock, QWidget* parent)
-    : QFrame(parent), document_(document), stock_(stock)
+    : SidePanel(tr("I have already\u2026"), parent), document_(document), stock_(stock)
 {
-    setObjectName(QStringLiteral("card"));
-    auto* title = new QLabel(tr("I have already\u2026"), this);
-    title->setFont(Theme::strong());
-    auto* back = new QPushButton(tr("Back to figures"), this);
     slip_ = new QComboBox(this);
     slip_->setAccessibleName(tr("What went wrong"));
     slip_->addItems({tr("forgotten the acid\u2019s lye"), tr("put in several times the lye"),
@@ -36,12 +32,7 @@ SlipPanel::SlipPanel(FormulaDocument& document, Stock& stock, QWidget* parent)
     answer_->setWordWrap(true);
     answer_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     answer_->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
-    auto* top = new QHBoxLayout;
-    top->addWidget(title, 1);
-    top->addWidget(back);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(12, 10, 10, 10);
-    layout->addLayout(top);
+    QVBoxLayout* layout = body();
     layout->addWidget(slip_);
     layout->addWidget(lineName_);
     layout->addWidget(line_);
@@ -49,7 +40,6 @@ SlipPanel::SlipPanel(FormulaDocument& document, Stock& stock, QWidget* parent)
     layout->addWidget(amount_);
     layout->addSpacing(8);
     layout->addWidget(answer_, 1);
-    connect(back, &QPushButton::clicked, this, &SlipPanel::closed);
     connect(slip_, &QComboBox::currentIndexChanged, this, &SlipPanel::choose);
     connect(line_, &QComboBox::currentIndexChanged, this, &SlipPanel::reckonIt);
     connect(amount_, &NumberField::entered, this, &SlipPanel::reckonIt);
@@ -71,7 +61,7 @@ void SlipPanel::setSpeech(const Speech& speech)
 
 void SlipPanel::showEvent(QShowEvent* event)
 {
-    QFrame::showEvent(event);
+    SidePanel::showEvent(event);
     choose();
 }
 

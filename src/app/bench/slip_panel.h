@@ -2,7 +2,7 @@
 // to add.
 #pragma once
 
-#include <QFrame>
+#include "app/widgets/side_panel.h"
 
 #include "core/makeday/already.h"
 #include "words/speech.h"
@@ -16,7 +16,7 @@ class FormulaDocument;
 class NumberField;
 class Stock;
 
-class SlipPanel : public QFrame {
+class SlipPanel : public SidePanel {
     Q_OBJECT
 public:
     SlipPanel(FormulaDocument& document, Stock& stock, QWidget* parent = nullptr);
@@ -26,9 +26,6 @@ public:
     QComboBox* line() const { return line_; }
     NumberField* amount() const { return amount_; }
     QString answer() const;
-
-Q_SIGNALS:
-    void closed();
 
 protected:
     void showEvent(QShowEvent* event) override;

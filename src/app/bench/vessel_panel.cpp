@@ -1,6 +1,7 @@
 #include "app/bench/vessel_panel.h"
 
 #include "app/bench/line_delegate.h"
+#include "app/bench/line_menu.h"
 #include "app/bench/vessel_drawing.h"
 #include "app/theme/theme.h"
 #include "document/formula_document.h"
@@ -167,7 +168,15 @@ bool VesselPanel::keyPressed(QKeyEvent* key)
         (key->key() == Qt::Key_Left || key->key() == Qt::Key_Right)) {
         const std::size_t count = allVessels.size();
         const std::size_t step = key->key() == Qt::Key_Right ? 1 : count - 1;
-        Q_EMIT moveWanted(line, allVessels[(place + step) % count]);
+        std::size_t to = (place + step) % count;
+        if (allVessels[to] == Vessel::SecondJug && !document_.formula().usesSecondJug())
+            to = (to + step) % count;
+        Q_EMIT moveWanted(line, allVessels[to]);
+        return true;
+    }
+    if (line != 0 && key->modifiers() == Qt::ControlModifier && key->key() == Qt::Key_J) {
+        if (const Line* l = document_.formula().find(line))
+            document_.apply(SetLocked{line, !l->locked}, tr("Lock an amount"));
         return true;
     }
     if (line != 0 && (key->key() == Qt::Key_Delete || key->key() == Qt::Key_Backspace)) {
@@ -220,14 +229,7 @@ void VesselPanel::showMenu(const QPoint& at)
         if (to != vessel_)
             move->addAction(words::vesselName(to), this,
                             [this, id, to] { Q_EMIT moveWanted(id, to); });
-    QAction* frozen =
-        menu.addAction(tr("Frozen"), this, [this, id] { Q_EMIT toggleFrozenWanted(id); });
-    frozen->setCheckable(true);
-    frozen->setChecked(line->frozen);
-    QAction* water = menu.addAction(tr("Count all its weight as water"), this,
-                                    [this, id] { Q_EMIT toggleAllWaterWanted(id); });
-    water->setCheckable(true);
-    water->setChecked(line->allWater);
+    addLineChoices(menu, document_, id, speech_, [this] { Q_EMIT splitWanted(); });
     menu.addSeparator();
     menu.addAction(tr("Remove"), this, [this, id] { Q_EMIT removeWanted(id); });
     menu.exec(list_->viewport()->mapToGlobal(at));

@@ -45,8 +45,7 @@ Q_SIGNALS:
     void amountRefused(const QString& why);
     void moveWanted(LineId line, Vessel to);
     void removeWanted(LineId line);
-    void toggleFrozenWanted(LineId line);
-    void toggleAllWaterWanted(LineId line);
+    void splitWanted();
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;

@@ -3,6 +3,7 @@
 #include "app/theme/theme.h"
 #include "document/formula_document.h"
 #include "words/words.h"
+#include "words/working_html.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -16,27 +17,16 @@
 namespace rhexion {
 
 WorkingPanel::WorkingPanel(FormulaDocument& document, QWidget* parent)
-    : QFrame(parent), document_(document)
+    : SidePanel(tr("The working"), parent), document_(document)
 {
-    setObjectName(QStringLiteral("card"));
-    auto* title = new QLabel(tr("The working"), this);
-    title->setFont(Theme::strong());
     auto* copy = new QPushButton(tr("Copy"), this);
     connect(copy, &QPushButton::clicked, this,
             [this] { QApplication::clipboard()->setText(plainText()); });
-    auto* back = new QPushButton(tr("Back to figures"), this);
-    connect(back, &QPushButton::clicked, this, &WorkingPanel::closed);
     text_ = new QTextBrowser(this);
     text_->setOpenLinks(false);
     text_->setAccessibleName(tr("The working"));
-    auto* top = new QHBoxLayout;
-    top->addWidget(title, 1);
-    top->addWidget(copy);
-    top->addWidget(back);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(12, 10, 8, 8);
-    layout->addLayout(top);
-    layout->addWidget(text_, 1);
+    top()->insertWidget(1, copy);
+    body()->addWidget(text_, 1);
     connect(&document_, &FormulaDocument::changed, this, [this] {
         marked_ = -1;
         if (isVisible())
@@ -63,33 +53,17 @@ void WorkingPanel::refresh()
         text_->setPlainText(words::refusal(*document_.refusal(), speech_));
         return;
     }
-    const Colours& c = Theme::colours();
-    QString html = QStringLiteral("<style>p { margin: 0 0 9px 0; } .s { font-weight: 600; }"
-                                  " .o { color: %1; font-size: 13px; }</style>")
-                       .arg(c.muted.name());
-    int number = 0;
-    for (const Step& step : r->working.steps()) {
-        const bool marked = number == marked_;
-        QColor wash = c.action;
-        wash.setAlphaF(0.16f);
-        html +=
-            QStringLiteral("<p%1><a name='s%2'></a>%3<br><span class='s'>%4</span>")
-                .arg(marked
-                         ? QStringLiteral(" style='background:%1'").arg(wash.name(QColor::HexArgb))
-                         : QString())
-                .arg(number)
-                .arg(words::stepTitle(step, document_.formula()).toHtmlEscaped(),
-                     words::stepSum(step, r->working, speech_).toHtmlEscaped());
-        const QString source = words::stepSource(step, document_.formula());
-        if (!source.isEmpty())
-            html += QStringLiteral("<br><span class='o'>%1</span>").arg(source.toHtmlEscaped());
-        html += QStringLiteral("</p>");
-        ++number;
-    }
+    WorkingStyle style;
+    style.muted = Theme::colours().muted.name();
+    QColor wash = Theme::colours().action;
+    wash.setAlphaF(0.16f);
+    style.wash = wash.name(QColor::HexArgb);
+    style.marked = marked_;
+    const QString html = workingHtml(document_.formula(), *r, speech_, style);
     text_->setHtml(html);
 }
 
-void WorkingPanel::showRule(Rule rule, LineId line)
+void WorkingPanel::showRule(Rule rule, LineId line, PortionId portion)
 {
     marked_ = -1;
     const Reckoning* r = document_.reckoning();
@@ -101,7 +75,10 @@ void WorkingPanel::showRule(Rule rule, LineId line)
             const bool alike = step.rule == rule ||
                                (rule == Rule::AcidDemand && step.rule == Rule::TitratedDemand) ||
                                (rule == Rule::MakeUp && step.rule == Rule::MakeUpShares);
-            if (alike && (line == 0 || stepLine == line)) {
+            const PortionId stepPortion =
+                step.portion == noPortion ? 0 : r->portions[std::size_t(step.portion)].id;
+            if (alike && (line == 0 || stepLine == line) &&
+                (portion == 0 || stepPortion == portion)) {
                 marked_ = number;
                 break;
             }

@@ -2,8 +2,7 @@
 // sources.
 #pragma once
 
-#include <QFrame>
-
+#include "app/widgets/side_panel.h"
 #include "core/reckoning/reckon.h"
 #include "words/speech.h"
 
@@ -13,18 +12,15 @@ namespace rhexion {
 
 class FormulaDocument;
 
-class WorkingPanel : public QFrame {
+class WorkingPanel : public SidePanel {
     Q_OBJECT
 public:
     explicit WorkingPanel(FormulaDocument& document, QWidget* parent = nullptr);
 
     void setSpeech(const Speech& speech);
-    // Scrolls to the sum and marks it; line 0 means the first of that rule.
-    void showRule(Rule rule, LineId line);
+    // Scrolls to the sum and marks it; line and portion 0 mean the first of that rule.
+    void showRule(Rule rule, LineId line, PortionId portion = 0);
     QString plainText() const;
-
-Q_SIGNALS:
-    void closed();
 
 private:
     void refresh();

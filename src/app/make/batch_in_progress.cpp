@@ -41,6 +41,10 @@ BatchInProgress::resume(Journal& journal, const BatchRecord& record, Clock clock
     current->step_ = std::min(record.summary.step, int(current->plan_.steps.size()));
     for (const WeighingRecord& weighing : record.weighings)
         current->weighed_.push_back(weighing.weighed);
+    for (const TopUpRecord& added : record.topUps) {
+        current->topUps_.push_back(added.topUp);
+        current->topUpIds_.push_back(added.id);
+    }
     current->reckonNow({});
     return current;
 }
@@ -58,7 +62,7 @@ std::optional<double> BatchInProgress::weighedAt(int step) const
 
 void BatchInProgress::reckonNow(WeighTarget latest)
 {
-    now_ = reckonAsWeighed(formula_, planned_, weighed_, latest);
+    now_ = reckonAsWeighed(formula_, planned_, weighed_, latest, topUps_);
     Q_EMIT changed();
 }
 
@@ -74,6 +78,31 @@ std::optional<FileFault> BatchInProgress::weigh(double grams)
     std::erase_if(weighed_, [&](const Weighed& w) { return w.target == step.target; });
     weighed_.push_back(record.weighed);
     reckonNow(step.target);
+    return std::nullopt;
+}
+
+std::optional<FileFault> BatchInProgress::topUp(const MaterialPtr& material, double grams)
+{
+    const Vessel vessel = atEnd() ? Vessel::Top : plan_.steps[std::size_t(step_)].vessel;
+    const TopUp topUp{material, vessel, grams};
+    const auto id = journal_.addTopUp(batch_, topUp, clock_());
+    if (const auto* fault = std::get_if<FileFault>(&id))
+        return *fault;
+    topUps_.push_back(topUp);
+    topUpIds_.push_back(std::get<qint64>(id));
+    reckonNow({});
+    return std::nullopt;
+}
+
+std::optional<FileFault> BatchInProgress::takeBackLastTopUp()
+{
+    if (topUps_.empty())
+        return std::nullopt;
+    if (auto fault = journal_.takeBackTopUp(topUpIds_.back()))
+        return fault;
+    topUps_.pop_back();
+    topUpIds_.pop_back();
+    reckonNow({});
     return std::nullopt;
 }
 

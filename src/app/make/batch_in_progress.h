@@ -35,6 +35,10 @@ public:
     // Each returns a fault if the journal could not be written; then nothing has changed.
     std::optional<FileFault> weigh(double grams);
     std::optional<FileFault> goTo(int step);
+    // What went in beside the plan, where the step that is next puts things.
+    std::optional<FileFault> topUp(const MaterialPtr& material, double grams);
+    std::optional<FileFault> takeBackLastTopUp();
+    const std::vector<TopUp>& topUps() const { return topUps_; }
     std::optional<FileFault> keepDraft(const QString& note);
     QString draft() const { return draft_; }
     std::optional<FileFault> finish(const QString& note);
@@ -57,6 +61,8 @@ private:
     int step_ = 0;
     QString draft_;
     std::vector<Weighed> weighed_;
+    std::vector<TopUp> topUps_;
+    std::vector<qint64> topUpIds_; // in the journal, the same order
     std::variant<AsWeighed, Refusal> now_;
 };
 

@@ -1,6 +1,7 @@
 #include "app/make/make_page.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/typing_line.h"
 #include "words/words.h"
 
 #include <QHBoxLayout>
@@ -15,7 +16,7 @@
 
 namespace rhexion {
 
-MakePage::MakePage(QWidget* parent) : QWidget(parent)
+MakePage::MakePage(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stock)
 {
     setObjectName(QStringLiteral("page"));
     stack_ = new QStackedWidget(this);
@@ -122,6 +123,19 @@ QWidget* MakePage::buildSteps()
             good(current_->keepDraft(note_->toPlainText()));
     });
 
+    added_ = new QLabel(card);
+    added_->setWordWrap(true);
+    takeBack_ = new QPushButton(tr("Take the last one back"), card);
+    connect(takeBack_, &QPushButton::clicked, this,
+            [this] { good(current_->takeBackLastTopUp()); });
+    extra_ = new TypingLine(stock_, card);
+    extra_->setPurpose(tr("Something else went in? Type it: 12 g water"));
+    connect(extra_, &TypingLine::lineWanted, this, &MakePage::topUp);
+    connect(extra_, &TypingLine::hydroxideWanted, this, [this] {
+        Q_EMIT noted(tr("Lye is weighed at its own step: press that in the list and type what is "
+                        "in there now."));
+    });
+
     back_ = new QPushButton(tr("Back"), card);
     back_->setMinimumHeight(56);
     connect(back_, &QPushButton::clicked, this, &MakePage::goBack);
@@ -150,6 +164,11 @@ QWidget* MakePage::buildSteps()
     column->addWidget(mends_);
     column->addWidget(mendHint_);
     column->addStretch();
+    auto* addedRow = new QHBoxLayout;
+    addedRow->addWidget(added_, 1);
+    addedRow->addWidget(takeBack_);
+    column->addLayout(addedRow);
+    column->addWidget(extra_);
     column->addLayout(buttons);
 
     auto* row = new QHBoxLayout(box);
@@ -163,6 +182,7 @@ QWidget* MakePage::buildSteps()
 void MakePage::setSpeech(const Speech& speech)
 {
     speech_ = speech;
+    extra_->setSpeech(speech);
     refresh();
 }
 
@@ -203,6 +223,31 @@ void MakePage::refreshList()
     } else {
         list_->scrollToBottom();
     }
+}
+
+void MakePage::topUp(const Line& line)
+{
+    const auto mass = massOf(line.amount, *line.material);
+    if (!current_ || !mass || !mass->isUsable() || mass->inGrams() <= 0.0) {
+        Q_EMIT noted(tr("Say how much went in by weight or by spoons, such as 12 g."));
+        return;
+    }
+    good(current_->topUp(line.material, mass->inGrams()));
+}
+
+void MakePage::refreshAdded()
+{
+    QStringList texts;
+    for (const TopUp& topUp : current_->topUps())
+        texts << tr("%1 of %2, %3")
+                     .arg(speech_.mass(topUp.grams), QString::fromStdString(topUp.material->name),
+                          words::vesselPlace(topUp.vessel));
+    added_->setText(tr("Went in beside the plan: %1").arg(texts.join(QStringLiteral("; "))));
+    added_->setVisible(!texts.isEmpty());
+    takeBack_->setVisible(!texts.isEmpty());
+    extra_->setVessel(current_->atEnd()
+                          ? Vessel::Top
+                          : current_->plan().steps[std::size_t(current_->step())].vessel);
 }
 
 void MakePage::refreshEffect()
@@ -246,6 +291,7 @@ void MakePage::refresh()
     name_->setText(QString::fromStdString(current_->formula().name));
     refreshList();
     refreshEffect();
+    refreshAdded();
     const int count = int(current_->plan().steps.size());
     const bool end = current_->atEnd();
     note_->setVisible(end);

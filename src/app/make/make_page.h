@@ -17,15 +17,19 @@ class QStackedWidget;
 
 namespace rhexion {
 
+class Stock;
+class TypingLine;
+
 class MakePage : public QWidget {
     Q_OBJECT
 public:
-    explicit MakePage(QWidget* parent = nullptr);
+    explicit MakePage(Stock& stock, QWidget* parent = nullptr);
 
     void setSpeech(const Speech& speech);
     void setBatch(std::unique_ptr<BatchInProgress> current);
     BatchInProgress* batch() const { return current_.get(); }
     QLineEdit* weighedField() const { return weighed_; }
+    TypingLine* extra() const { return extra_; }
 
 Q_SIGNALS:
     void finished(qint64 batch);
@@ -43,6 +47,8 @@ private:
     void refresh();
     void refreshList();
     void refreshEffect();
+    void refreshAdded();
+    void topUp(const Line& line); // what went in beside the plan
     // Keeps what stands in the field; false if it cannot be used.
     bool keepWeighed();
     void goOn();
@@ -50,6 +56,7 @@ private:
     void finish();
     bool good(const std::optional<FileFault>& fault);
 
+    Stock& stock_;
     Speech speech_;
     std::unique_ptr<BatchInProgress> current_;
     QStackedWidget* stack_;
@@ -65,6 +72,9 @@ private:
     QLabel* effect_;
     QLabel* mends_;
     QLabel* mendHint_;
+    QLabel* added_;
+    QPushButton* takeBack_;
+    TypingLine* extra_;
     QPlainTextEdit* note_;
     QPushButton* next_;
     QPushButton* back_;

@@ -75,6 +75,7 @@ QMenu::item { padding: 6px 28px 6px 14px; border-radius: 4px; }
 QMenu::item:selected { background: %hover; color: %ink; }
 QMenu::item:disabled { color: %line; }
 QMenu::separator { height: 1px; background: %hair; margin: 5px 8px; }
+QFrame#inset { background: %paper; border: 1px solid %hair; border-radius: 8px; }
 QFrame#card { background: %surface; border: 1px solid %hair; border-radius: 10px; }
 QFrame#rail { background: %surface; border: none; border-right: 1px solid %hair; }
 QLabel, QWidget#clear { background: transparent; }

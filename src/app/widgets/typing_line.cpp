@@ -42,13 +42,13 @@ TypingLine::TypingLine(Stock& stock, QWidget* parent) : QFrame(parent), stock_(s
     add_->setEnabled(false);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(8, 5, 8, 5);
-    auto* shelf = new QPushButton(tr("Shelf\u2026"), this);
-    shelf->setToolTip(tr("Choose from a list (Ctrl+L)"));
-    connect(shelf, &QPushButton::clicked, this, &TypingLine::shelfWanted);
+    shelf_ = new QPushButton(tr("Shelf\u2026"), this);
+    shelf_->setToolTip(tr("Choose from a list (Ctrl+L)"));
+    connect(shelf_, &QPushButton::clicked, this, &TypingLine::shelfWanted);
     layout->addWidget(field_, 4);
     layout->addWidget(said_, 5);
     layout->addWidget(add_);
-    layout->addWidget(shelf);
+    layout->addWidget(shelf_);
     connect(field_, &QLineEdit::textChanged, this, [this] {
         chosen_ = 0;
         understand();
@@ -69,6 +69,21 @@ void TypingLine::setVessel(std::optional<Vessel> vessel)
 {
     vessel_ = vessel;
     understand();
+}
+
+void TypingLine::setPortions(const std::vector<std::pair<PortionId, QString>>& portions)
+{
+    if (portions_ == portions)
+        return;
+    portions_ = portions;
+    understand();
+}
+
+void TypingLine::setPurpose(const QString& hint)
+{
+    field_->setPlaceholderText(hint);
+    field_->setAccessibleName(hint);
+    shelf_->hide();
 }
 
 void TypingLine::startTyping(const QString& text)
@@ -108,6 +123,44 @@ void TypingLine::say(const QString& text, bool bad)
     field_->setAccessibleDescription(text);
 }
 
+QString TypingLine::cutPortion()
+{
+    portion_ = 0;
+    const QString text = field_->text().trimmed();
+    for (const auto& [id, name] : portions_) {
+        const QString ending = tr(" for %1").arg(name);
+        if (text.endsWith(ending, Qt::CaseInsensitive)) {
+            portion_ = id;
+            return text.chopped(ending.size());
+        }
+    }
+    return text;
+}
+
+QString TypingLine::answerTo(const QString& unknown) const
+{
+    if (unknown.contains(QStringLiteral("discount")) ||
+        unknown.contains(QStringLiteral("reduction")))
+        return tr("A discount of what? Lye held back is the superfat above; less water is under "
+                  "\u201cLiquid stated as\u201d");
+    return tr("\u201c%1\u201d is not on the shelf").arg(unknown);
+}
+
+Line TypingLine::wanted() const
+{
+    Line line;
+    line.material = material_;
+    line.amount = *phrase_->amount;
+    line.vessel = phrase_->vessel.value_or(vessel_.value_or(usualVessel(*material_)));
+    line.frozen = phrase_->frozen;
+    line.solvent = phrase_->dissolved ? 1.0 : 0.0;
+    line.portion = portion_;
+    // What is for one portion goes in once the batter is divided.
+    if (portion_ != 0 && !phrase_->vessel && (isJug(line.vessel) || line.vessel == Vessel::OilPot))
+        line.vessel = Vessel::Trace;
+    return line;
+}
+
 void TypingLine::understand()
 {
     phrase_.reset();
@@ -118,7 +171,7 @@ void TypingLine::understand()
         add_->setEnabled(false);
         return;
     }
-    const auto parsed = parsePhrase(field_->text().toStdString(), speech_.phraseHabits());
+    const auto parsed = parsePhrase(cutPortion().toStdString(), speech_.phraseHabits());
     if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
         say(words::phraseFault(*fault), true);
         return;
@@ -130,9 +183,7 @@ void TypingLine::understand()
     }
     matches_ = stock_.find(QString::fromStdString(phrase_->materialText));
     if (matches_.empty()) {
-        say(tr("\u201c%1\u201d is not on the shelf")
-                .arg(QString::fromStdString(phrase_->materialText)),
-            true);
+        say(answerTo(QString::fromStdString(phrase_->materialText)), true);
         return;
     }
     chosen_ = std::min(chosen_, matches_.size() - 1);
@@ -178,14 +229,20 @@ void TypingLine::understand()
                 false);
         return;
     }
-    const Vessel vessel = phrase_->vessel.value_or(vessel_.value_or(usualVessel(material)));
+    const Line line = wanted();
     QString text = tr("%1: %2").arg(speech_.amount(*phrase_->amount), name);
     if (weight)
         text = tr("%1 (%2): %3")
                    .arg(speech_.amount(*phrase_->amount), speech_.mass(weight->inGrams()), name);
     if (phrase_->frozen)
         text += tr(", frozen");
-    say(tr("%1, %2").arg(text, words::vesselPlace(vessel)) + more, false);
+    if (phrase_->dissolved)
+        text += tr(", dissolved in its own weight of the liquid");
+    text = tr("%1, %2").arg(text, words::vesselPlace(line.vessel));
+    for (const auto& [id, name_] : portions_)
+        if (id == line.portion)
+            text += tr(", for %1").arg(name_);
+    say(text + more, false);
 }
 
 void TypingLine::take()
@@ -196,12 +253,12 @@ void TypingLine::take()
     const Phrase phrase = *phrase_;
     if (!phrase.amount && !material->isHydroxide())
         return;
-    const Vessel vessel = phrase.vessel.value_or(vessel_.value_or(usualVessel(*material)));
+    const Line line = phrase.amount ? wanted() : Line{};
     field_->clear();
     if (material->isHydroxide())
         Q_EMIT hydroxideWanted(material, phrase.amount ? statedMass(*phrase.amount) : std::nullopt);
     else
-        Q_EMIT lineWanted(material, *phrase.amount, vessel, phrase.frozen);
+        Q_EMIT lineWanted(line);
 }
 
 bool TypingLine::eventFilter(QObject* watched, QEvent* event)

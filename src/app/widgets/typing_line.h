@@ -24,6 +24,10 @@ public:
     void setSpeech(const Speech& speech);
     // Where the next material goes unless the phrase says so; nothing: where its kind usually goes.
     void setVessel(std::optional<Vessel> vessel);
+    // Portions that "... for Blue" may name, as the maker sees their names.
+    void setPortions(const std::vector<std::pair<PortionId, QString>>& portions);
+    // A line of its own purpose: another hint, and no way to the shelf.
+    void setPurpose(const QString& hint);
     void startTyping(const QString& text);
     // Puts a material's name behind whatever amount is typed already.
     void offer(const MaterialPtr& material);
@@ -31,8 +35,7 @@ public:
     QString understanding() const;
 
 Q_SIGNALS:
-    void lineWanted(const MaterialPtr& material, const StatedAmount& amount, Vessel vessel,
-                    bool frozen);
+    void lineWanted(const Line& line); // all but its id
     // A hydroxide to use from now on; with a mass it is weighed, and superfat becomes the result.
     void hydroxideWanted(const MaterialPtr& material, std::optional<Mass> weighed);
     void leftTyping(); // Escape
@@ -45,6 +48,10 @@ private:
     void understand();
     void take();
     void say(const QString& text, bool bad);
+    // The field's text with "... for Blue" cut off and remembered.
+    QString cutPortion();
+    QString answerTo(const QString& unknown) const;
+    Line wanted() const;
 
     Stock& stock_;
     Speech speech_;
@@ -52,7 +59,10 @@ private:
     QLineEdit* field_;
     QLabel* said_;
     QPushButton* add_;
+    QPushButton* shelf_;
 
+    std::vector<std::pair<PortionId, QString>> portions_;
+    PortionId portion_ = 0;
     std::optional<Phrase> phrase_;
     std::vector<std::size_t> matches_; // places in the stock
     std::size_t chosen_ = 0;

@@ -50,9 +50,10 @@ struct Apply {
     }
     std::optional<Edit> operator()(const SetAmount& e) const
     {
-        return onLine(e.line, [&](Line& line) -> Edit {
-            return SetAmount{e.line, exchange(line.amount, e.amount)};
-        });
+        Line* line = formula.find(e.line);
+        if (!line || line->locked)
+            return std::nullopt;
+        return SetAmount{e.line, exchange(line->amount, e.amount)};
     }
     std::optional<Edit> operator()(const SetFrozen& e) const
     {
@@ -71,6 +72,35 @@ struct Apply {
         return onLine(e.line, [&](Line& line) -> Edit {
             return SetMaterial{e.line, exchange(line.material, e.material)};
         });
+    }
+    std::optional<Edit> operator()(const SetLocked& e) const
+    {
+        Line* line = formula.find(e.line);
+        if (!line || line->amount.unit == AmountUnit::Rest)
+            return std::nullopt;
+        return SetLocked{e.line, exchange(line->locked, e.locked)};
+    }
+    std::optional<Edit> operator()(const SetPortion& e) const
+    {
+        return onLine(e.line, [&](Line& line) -> Edit {
+            return SetPortion{e.line, exchange(line.portion, e.portion)};
+        });
+    }
+    std::optional<Edit> operator()(const SetSolvent& e) const
+    {
+        return onLine(e.line, [&](Line& line) -> Edit {
+            return SetSolvent{e.line, exchange(line.solvent, e.solvent)};
+        });
+    }
+    std::optional<Edit> operator()(const SetPortions& e) const
+    {
+        for (const Portion& portion : e.portions)
+            formula.lastId = std::max(formula.lastId, portion.id);
+        return SetPortions{exchange(formula.portions, e.portions)};
+    }
+    std::optional<Edit> operator()(const SetMixing& e) const
+    {
+        return SetMixing{exchange(formula.mixing, e.mixing)};
     }
     std::optional<Edit> operator()(const SetLye& e) const
     {

@@ -35,6 +35,24 @@ struct SetMaterial { // another jar, or newer figures; amount and place stay
     LineId line;
     MaterialPtr material;
 };
+struct SetLocked { // not for the rest of the liquid, which has no amount to keep
+    LineId line;
+    bool locked;
+};
+struct SetPortion { // where a line goes in a split batter
+    LineId line;
+    PortionId portion;
+};
+struct SetSolvent { // g of the make-up liquid set aside per g of the line
+    LineId line;
+    double solvent;
+};
+struct SetPortions { // all of them at once
+    std::vector<Portion> portions;
+};
+struct SetMixing {
+    Mixing mixing;
+};
 // Settings are set whole; field says which one the maker touched.
 enum class SettingField {
     Superfat,
@@ -48,7 +66,8 @@ enum class SettingField {
     Liquid,
     Convention,
     JugRatio,
-    JugTemperature
+    JugTemperature,
+    SecondJug
 };
 struct SetLye {
     SettingField field;
@@ -68,10 +87,11 @@ struct SetText {
 };
 
 using Edit = std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater,
-                          SetMaterial, SetLye, SetLiquid, SetOilsTotal, SetText>;
+                          SetMaterial, SetLye, SetLiquid, SetOilsTotal, SetText, SetLocked,
+                          SetPortion, SetSolvent, SetPortions, SetMixing>;
 
 // Applies the edit and returns the one that takes it back. An edit that names a line that is not
-// there, or an id that is, changes nothing and returns nothing.
+// there, an id that is, or a new amount for a locked line changes nothing and returns nothing.
 std::optional<Edit> apply(Formula& formula, const Edit& edit);
 
 } // namespace rhexion

@@ -11,7 +11,7 @@ bool sameMaterial(const MaterialPtr& a, const MaterialPtr& b)
     return a == b || (a && b && *a == *b);
 }
 
-constexpr std::array<const char*, 6> vesselCodes{"lye-jug", "oil-pot",    "emulsion",
+constexpr std::array<const char*, 7> vesselCodes{"lye-jug", "second-jug", "oil-pot", "emulsion",
                                                  "trace",   "after-cook", "top"};
 constexpr std::array<const char*, 17> unitCodes{
     "g",           "kg",  "oz",    "lb",    "percent-of-oils",  "percent-of-batter",
@@ -142,20 +142,41 @@ StatedAmount statedIn(Mass mass, AmountUnit unit)
 bool operator==(const Line& a, const Line& b)
 {
     return a.id == b.id && sameMaterial(a.material, b.material) && a.vessel == b.vessel &&
-           a.amount == b.amount && a.frozen == b.frozen && a.allWater == b.allWater;
+           a.amount == b.amount && a.frozen == b.frozen && a.allWater == b.allWater &&
+           a.locked == b.locked && a.portion == b.portion && a.solvent == b.solvent;
 }
 
 bool operator==(const LyeSettings& a, const LyeSettings& b)
 {
     return sameMaterial(a.sodium, b.sodium) && sameMaterial(a.potassium, b.potassium) &&
            a.superfat == b.superfat && a.potassiumShare == b.potassiumShare && a.split == b.split &&
-           a.hiddenFat == b.hiddenFat && a.basis == b.basis && a.fixed == b.fixed;
+           a.hiddenFat == b.hiddenFat && a.basis == b.basis && a.fixed == b.fixed &&
+           a.secondJug == b.secondJug;
 }
 
 bool operator==(const Formula& a, const Formula& b)
 {
     return a.name == b.name && a.maker == b.maker && a.notes == b.notes && a.lines == b.lines &&
-           a.lye == b.lye && a.liquid == b.liquid && a.oilsTotal == b.oilsTotal;
+           a.lye == b.lye && a.liquid == b.liquid && a.oilsTotal == b.oilsTotal &&
+           a.mixing == b.mixing && a.portions == b.portions;
+}
+
+const Portion* Formula::portion(PortionId id) const
+{
+    const auto found = std::ranges::find(portions, id, &Portion::id);
+    return id == 0 || found == portions.end() ? nullptr : &*found;
+}
+
+bool Formula::usesSecondJug() const
+{
+    return lye.secondJug ||
+           std::ranges::find(lines, Vessel::SecondJug, &Line::vessel) != lines.end();
+}
+
+PortionId Formula::portionOf(const Line& line) const
+{
+    const bool early = isJug(line.vessel) || line.vessel == Vessel::OilPot;
+    return !early && portion(line.portion) ? line.portion : 0;
 }
 
 const Line* Formula::find(LineId id) const

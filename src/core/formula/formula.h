@@ -13,9 +13,14 @@
 
 namespace rhexion {
 
-enum class Vessel { LyeJug, OilPot, Emulsion, Trace, AfterCook, Top };
-inline constexpr std::array allVessels{Vessel::LyeJug, Vessel::OilPot,    Vessel::Emulsion,
-                                       Vessel::Trace,  Vessel::AfterCook, Vessel::Top};
+enum class Vessel { LyeJug, SecondJug, OilPot, Emulsion, Trace, AfterCook, Top };
+inline constexpr std::array allVessels{Vessel::LyeJug,   Vessel::SecondJug, Vessel::OilPot,
+                                       Vessel::Emulsion, Vessel::Trace,     Vessel::AfterCook,
+                                       Vessel::Top};
+inline constexpr bool isJug(Vessel vessel)
+{
+    return vessel == Vessel::LyeJug || vessel == Vessel::SecondJug;
+}
 
 enum class AmountUnit {
     Gram,
@@ -61,6 +66,8 @@ std::optional<StatedAmount> perOils(const StatedAmount& amount, Mass oils,
 
 // Keeps its number for the life of the formula, so that edits and undo name lines, not places.
 using LineId = std::uint32_t;
+// The same for portions of a split batter; 0 is all of it.
+using PortionId = std::uint32_t;
 
 struct Line {
     LineId id = 0;
@@ -69,6 +76,9 @@ struct Line {
     StatedAmount amount;
     bool frozen = false;
     bool allWater = false; // count all its weight as water in the water account
+    bool locked = false;   // its amount stays: no edit, no mend, no scaling
+    PortionId portion = 0; // of a split batter; see portionOf()
+    double solvent = 0.0;  // g of the make-up liquid set aside per g of it; 0 to 20
     friend bool operator==(const Line&, const Line&);
 };
 
@@ -89,6 +99,13 @@ struct FixedHydroxide {
     friend bool operator==(const FixedHydroxide&, const FixedHydroxide&) = default;
 };
 
+// The shares of each hydroxide, 0 to 1, that are dissolved in the second jug.
+struct SecondJug {
+    double sodium = 0.0;
+    double potassium = 0.0;
+    friend bool operator==(const SecondJug&, const SecondJug&) = default;
+};
+
 struct LyeSettings {
     MaterialPtr sodium;
     MaterialPtr potassium;
@@ -98,6 +115,7 @@ struct LyeSettings {
     HiddenFatSchool hiddenFat = HiddenFatSchool::Surely;
     SuperfatBasis basis = SuperfatBasis::AllFat;
     std::optional<FixedHydroxide> fixed; // weighed already: superfat becomes the result
+    std::optional<SecondJug> secondJug;
     friend bool operator==(const LyeSettings&, const LyeSettings&);
 };
 
@@ -119,6 +137,30 @@ struct LiquidSettings {
     friend bool operator==(const LiquidSettings&, const LiquidSettings&) = default;
 };
 
+// Oil taken out of the melted oils for a portion, to come back at trace.
+struct HeldOil {
+    LineId line = 0; // an oil in the pot; 0: the oils as they are mixed
+    // A mass, a measure, or a per cent of the portion's oils.
+    StatedAmount amount;
+    friend bool operator==(const HeldOil&, const HeldOil&) = default;
+};
+
+struct Portion {
+    PortionId id = 0;
+    std::string name;
+    double parts = 1.0; // above 0, to 1000
+    std::string mould;
+    std::optional<HeldOil> held;
+    friend bool operator==(const Portion&, const Portion&) = default;
+};
+
+// How warm jug and pot are when they are joined.
+struct Mixing {
+    Temperature at = Temperature::celsius(38.0); // -10 to 130 C
+    double within = 6.0;                         // C of difference, 0 to 60
+    friend bool operator==(const Mixing&, const Mixing&) = default;
+};
+
 struct Formula {
     std::string name;
     std::string maker;
@@ -126,9 +168,15 @@ struct Formula {
     std::vector<Line> lines;
     LyeSettings lye;
     LiquidSettings liquid;
-    Mass oilsTotal; // used only when every oil is a per cent of oils
-    LineId lastId = 0;
+    Mixing mixing;
+    std::vector<Portion> portions; // none: the batter is not split
+    Mass oilsTotal;                // used only when every oil is a per cent of oils
+    LineId lastId = 0;             // of lines and portions
 
+    const Portion* portion(PortionId id) const;
+    bool usesSecondJug() const; // lye or a line is in it
+    // The portion a line goes into; 0 for all of the batter, as in a jug or the pot.
+    PortionId portionOf(const Line& line) const;
     const Line* find(LineId id) const;
     Line* find(LineId id);
     const Line* makeUp() const; // the first line stated as the rest

@@ -248,11 +248,17 @@ struct PlaceWords {
     Vessel vessel;
 };
 constexpr std::array placeWords{
-    PlaceWords{"in the lye jug", Vessel::LyeJug}, PlaceWords{"in the jug", Vessel::LyeJug},
-    PlaceWords{"in the oil pot", Vessel::OilPot}, PlaceWords{"in the pot", Vessel::OilPot},
-    PlaceWords{"in the oils", Vessel::OilPot},    PlaceWords{"at emulsion", Vessel::Emulsion},
-    PlaceWords{"at trace", Vessel::Trace},        PlaceWords{"after the cook", Vessel::AfterCook},
-    PlaceWords{"after cook", Vessel::AfterCook},  PlaceWords{"on top", Vessel::Top},
+    PlaceWords{"in the lye jug", Vessel::LyeJug},
+    PlaceWords{"in the jug", Vessel::LyeJug},
+    PlaceWords{"in the second jug", Vessel::SecondJug},
+    PlaceWords{"in the oil pot", Vessel::OilPot},
+    PlaceWords{"in the pot", Vessel::OilPot},
+    PlaceWords{"in the oils", Vessel::OilPot},
+    PlaceWords{"at emulsion", Vessel::Emulsion},
+    PlaceWords{"at trace", Vessel::Trace},
+    PlaceWords{"after the cook", Vessel::AfterCook},
+    PlaceWords{"after cook", Vessel::AfterCook},
+    PlaceWords{"on top", Vessel::Top},
 };
 
 bool cutEnding(std::string& text, std::string_view ending)
@@ -348,6 +354,8 @@ std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const Phras
         again = false;
         if (!phrase.frozen && cutEnding(name, "frozen"))
             phrase.frozen = again = true;
+        if (!phrase.dissolved && cutEnding(name, "dissolved"))
+            phrase.dissolved = again = true;
         for (const auto& place : placeWords)
             if (!phrase.vessel && cutEnding(name, place.word)) {
                 phrase.vessel = place.vessel;

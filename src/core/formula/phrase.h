@@ -35,6 +35,7 @@ struct Phrase {
     std::optional<StatedAmount> amount;
     std::string materialText; // what is left: the name to look up
     bool frozen = false;
+    bool dissolved = false; // first in its own weight of the liquid
     std::optional<Vessel> vessel;
     // "... per pound of oils": the mass of oils the amount is stated for; see perOils().
     std::optional<Mass> perOilsMass;

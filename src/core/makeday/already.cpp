@@ -1,5 +1,7 @@
 #include "core/makeday/already.h"
 
+#include "core/materials/forms.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -9,27 +11,12 @@ namespace {
 
 using What = WeighTarget::What;
 
-// The other form of a citric acid, weighed in its place; nothing for any other material.
-MaterialPtr otherCitric(const Material& m)
+void weighLye(const Formula& formula, const Reckoning& planned, double factor,
+              std::vector<Weighed>& out)
 {
-    const auto citric = std::ranges::find(m.acids, Acid::Citric, &AcidShare::acid);
-    if (m.kind != MaterialKind::Acid || citric == m.acids.end() ||
-        citric->share.range.typical() < 0.85)
-        return nullptr;
-    const bool mono = citric->share.range.typical() < 0.95;
-    const double share = mono ? 1.0 : citricMonohydrateShare();
-    auto other = std::make_shared<Material>(m);
-    const std::string source = citric->share.source;
-    other->acids = {{Acid::Citric, {Interval::exactly(share), source}}};
-    other->part(Part::Water) = {Interval::exactly(1.0 - share), source};
-    other->titratable.reset();
-    return other;
-}
-
-void weighLye(const Reckoning& planned, double factor, std::vector<Weighed>& out)
-{
-    out.push_back({{What::Sodium, 0}, planned.sodium.weighedGrams * factor});
-    out.push_back({{What::Potassium, 0}, planned.potassium.weighedGrams * factor});
+    for (const What what :
+         {What::Sodium, What::Potassium, What::SodiumSecond, What::PotassiumSecond})
+        out.push_back({{what, 0}, plannedGrams({what, 0}, formula, planned) * factor});
 }
 
 } // namespace
@@ -44,7 +31,7 @@ std::variant<AfterSlip, Refusal> afterSlip(const Formula& formula, const Reckoni
     const bool counted =
         std::isfinite(slip.amount) && slip.amount > 0.0 && slip.amount <= Mass::largestGrams;
     Formula plan = formula;
-    Reckoning was = planned;
+    std::vector<TopUp> topUps;
     std::vector<Weighed> weighed;
     WeighTarget latest;
     switch (slip.kind) {
@@ -52,16 +39,16 @@ std::variant<AfterSlip, Refusal> afterSlip(const Formula& formula, const Reckoni
         const double acid = reckoned ? reckoned->acidMol : planned.acidMol;
         if (!(acid > 0.0) || acid >= planned.hydroxideMol)
             return cannot;
-        weighLye(planned, 1.0 - acid / planned.hydroxideMol, weighed);
+        weighLye(formula, planned, 1.0 - acid / planned.hydroxideMol, weighed);
         break;
     }
     case SlipKind::LyeTimes:
         if (!counted || slip.amount > 100.0)
             return cannot;
-        weighLye(planned, slip.amount, weighed);
+        weighLye(formula, planned, slip.amount, weighed);
         break;
     case SlipKind::WrongCitricForm: {
-        const MaterialPtr other = line ? otherCitric(*line->material) : nullptr;
+        const MaterialPtr other = line ? otherCitricForm(*line->material) : nullptr;
         if (!other)
             return cannot;
         plan.find(slip.line)->material = other;
@@ -76,22 +63,17 @@ std::variant<AfterSlip, Refusal> afterSlip(const Formula& formula, const Reckoni
     case SlipKind::LineExtra:
         if (!reckoned || !counted)
             return cannot;
-        weighed.push_back({{What::Line, slip.line}, reckoned->grams + slip.amount});
+        weighed.push_back({{What::Line, slip.line},
+                           plannedGrams({What::Line, slip.line}, formula, planned) + slip.amount});
         break;
     case SlipKind::AcidAddedLate: {
         if (!slip.material || slip.material->isHydroxide() || !counted)
             return cannot;
-        const LineId id = plan.newId();
-        plan.lines.push_back(
-            {id, slip.material, Vessel::Trace, {slip.amount, AmountUnit::Gram}, false, false});
-        LineReckoned added;
-        added.id = id;
-        added.grams = slip.amount;
-        was.lines.push_back(added);
+        topUps.push_back({slip.material, Vessel::Trace, slip.amount});
         break;
     }
     }
-    auto result = reckonAsWeighed(plan, was, weighed, latest);
+    auto result = reckonAsWeighed(plan, planned, weighed, latest, topUps);
     if (auto* refusal = std::get_if<Refusal>(&result))
         return std::move(*refusal);
     AfterSlip out{std::get<AsWeighed>(std::move(result)), false};

@@ -17,38 +17,56 @@ double gramsFor(const WeighTarget& target, double plannedGrams, const std::vecto
     return found == weighed.rend() ? plannedGrams : found->grams;
 }
 
-double plannedFor(const WeighTarget& target, const Reckoning& planned)
+Formula bowlOf(const Formula& plan, const Reckoning& planned, const std::vector<Weighed>& weighed,
+               const std::vector<TopUp>& topUps)
 {
-    switch (target.what) {
-    case What::Line: {
-        const LineReckoned* line = planned.find(target.line);
-        return line ? line->grams : 0.0;
-    }
-    case What::JugWater: return planned.jugWaterGrams;
-    case What::Sodium: return planned.sodium.weighedGrams;
-    case What::Potassium: return planned.potassium.weighedGrams;
-    case What::None: break;
-    }
-    return 0.0;
-}
-
-Formula bowlOf(const Formula& plan, const Reckoning& planned, const std::vector<Weighed>& weighed)
-{
+    const auto now = [&](WeighTarget target) {
+        return gramsFor(target, plannedGrams(target, plan, planned), weighed);
+    };
     Formula bowl = plan;
-    for (std::size_t i = 0; i < bowl.lines.size(); ++i) {
-        const WeighTarget target{What::Line, bowl.lines[i].id};
-        bowl.lines[i].amount = {gramsFor(target, planned.lines[i].grams, weighed),
-                                AmountUnit::Gram};
+    const std::size_t count = bowl.lines.size();
+    const Line* makeUp = plan.makeUp();
+    for (std::size_t i = 0; i < count; ++i) {
+        const Line line = bowl.lines[i];
+        const double grams = now({What::Line, line.id});
+        if (planned.lines[i].solventGrams > 0.0 && makeUp) {
+            // Liquid set aside is a line of its own where it was used.
+            if (solventApart(plan, line))
+                bowl.lines.push_back({bowl.newId(),
+                                      makeUp->material,
+                                      line.vessel,
+                                      {now({What::Solvent, line.id}), AmountUnit::Gram},
+                                      false,
+                                      makeUp->allWater,
+                                      false,
+                                      line.portion});
+        }
+        bowl.lines[i].solvent = 0.0;
+        bowl.lines[i].amount = {grams, AmountUnit::Gram};
     }
     if (planned.hasJugWater) {
-        const double water = gramsFor({What::JugWater, 0}, planned.jugWaterGrams, weighed);
-        bowl.lines.push_back(
-            {bowl.newId(), plainWater(), Vessel::LyeJug, {water, AmountUnit::Gram}});
+        bowl.lines.push_back({bowl.newId(),
+                              plainWater(),
+                              Vessel::LyeJug,
+                              {now({What::JugWater, 0}), AmountUnit::Gram}});
         bowl.liquid.jugRatio.reset();
     }
-    bowl.lye.fixed = FixedHydroxide{
-        Mass::grams(gramsFor({What::Sodium, 0}, planned.sodium.weighedGrams, weighed)),
-        Mass::grams(gramsFor({What::Potassium, 0}, planned.potassium.weighedGrams, weighed))};
+    for (const TopUp& topUp : topUps)
+        bowl.lines.push_back(
+            {bowl.newId(), topUp.material, topUp.vessel, {topUp.grams, AmountUnit::Gram}});
+    for (Portion& portion : bowl.portions)
+        if (portion.held)
+            portion.held->amount = {now({What::HeldOil, portion.id}), AmountUnit::Gram};
+    const double sodium[] = {now({What::Sodium, 0}), now({What::SodiumSecond, 0})};
+    const double potassium[] = {now({What::Potassium, 0}), now({What::PotassiumSecond, 0})};
+    const auto second = [](const double(&grams)[2]) {
+        const double all = grams[0] + grams[1];
+        return all > 0.0 ? grams[1] / all : 0.0;
+    };
+    if (bowl.lye.secondJug)
+        bowl.lye.secondJug = SecondJug{second(sodium), second(potassium)};
+    bowl.lye.fixed = FixedHydroxide{Mass::grams(sodium[0] + sodium[1]),
+                                    Mass::grams(potassium[0] + potassium[1])};
     return bowl;
 }
 
@@ -63,8 +81,8 @@ const Line* largestOil(const Formula& bowl)
     return most;
 }
 
-void addMends(AsWeighed& out, const Reckoning& planned, const std::vector<Weighed>& weighed,
-              WeighTarget latest)
+void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
+              const std::vector<Weighed>& weighed, WeighTarget latest)
 {
     const Reckoning& now = out.reckoning;
     const double superfatOff = now.superfatTrue - out.superfatPlanned;
@@ -74,11 +92,13 @@ void addMends(AsWeighed& out, const Reckoning& planned, const std::vector<Weighe
     if (!superfatWrong && !strengthWrong)
         return;
 
-    const double meant = plannedFor(latest, planned);
+    const double meant = plannedGrams(latest, plan, planned);
     const double surplus = gramsFor(latest, meant, weighed) - meant;
-    if (latest.what != What::None && surplus > 0.0)
+    // Setting more or less oil or liquid aside changes where it is, not what there is.
+    const bool counts = latest.what != What::None && latest.what != What::HeldOil;
+    if (counts && surplus > 0.0)
         out.mends.push_back({DayMendKind::TakeOut, latest, surplus, 0.0});
-    else if (latest.what != What::None && surplus < 0.0)
+    else if (counts && surplus < 0.0)
         out.mends.push_back({DayMendKind::AddMore, latest, -surplus, 0.0});
 
     const double fat = now.oilsMol + now.hiddenMolTypical;
@@ -121,9 +141,10 @@ void addMends(AsWeighed& out, const Reckoning& planned, const std::vector<Weighe
 
 std::variant<AsWeighed, Refusal> reckonAsWeighed(const Formula& plan, const Reckoning& planned,
                                                  const std::vector<Weighed>& weighed,
-                                                 WeighTarget latest)
+                                                 WeighTarget latest,
+                                                 const std::vector<TopUp>& topUps)
 {
-    Formula bowl = bowlOf(plan, planned, weighed);
+    Formula bowl = bowlOf(plan, planned, weighed, topUps);
     ReckonResult result = reckon(bowl);
     if (auto* refusal = std::get_if<Refusal>(&result))
         return std::move(*refusal);
@@ -132,7 +153,7 @@ std::variant<AsWeighed, Refusal> reckonAsWeighed(const Formula& plan, const Reck
                   planned.superfatTrue,
                   planned.pure.strength,
                   {}};
-    addMends(out, planned, weighed, latest);
+    addMends(out, plan, planned, weighed, latest);
     return out;
 }
 

@@ -14,6 +14,13 @@ struct Weighed {
     double grams = 0.0; // 0 to Mass::largestGrams
 };
 
+// What went in beside the plan: "added a splash of 12 g".
+struct TopUp {
+    MaterialPtr material; // no hydroxide
+    Vessel vessel = Vessel::Trace;
+    double grams = 0.0; // 0 to Mass::largestGrams
+};
+
 enum class DayMendKind {
     TakeOut,      // of what was just weighed, while it still lies on top
     AddMore,      // of what was just weighed
@@ -45,6 +52,7 @@ inline constexpr double strengthTolerance = 0.005;
 // be taken out. A refusal means that what is in the bowl cannot be summed (all the oil missing).
 std::variant<AsWeighed, Refusal> reckonAsWeighed(const Formula& plan, const Reckoning& planned,
                                                  const std::vector<Weighed>& weighed,
-                                                 WeighTarget latest);
+                                                 WeighTarget latest,
+                                                 const std::vector<TopUp>& topUps = {});
 
 } // namespace rhexion

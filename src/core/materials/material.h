@@ -130,6 +130,8 @@ struct Material {
     {
         return kind == MaterialKind::SodiumHydroxide || kind == MaterialKind::PotassiumHydroxide;
     }
+    // A ready lye: its water is water and no impurity.
+    bool isLyeSolution() const { return isHydroxide() && part(Part::Water).range.typical() > 0.3; }
     bool hasAcid() const { return titratable || !acids.empty(); }
     bool behaves(Behaviour what) const;
     // Acidity that nobody measured: 0 to x, typical 0.

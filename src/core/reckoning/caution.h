@@ -65,7 +65,18 @@ enum class CautionCode {
     FahrenheitForCelsius,  // figures: C, as if F
     PointsNotPerCent,      // figures: less, usual strength, strength
     PurityAsFraction,      // figures: purity
-    OtherHydroxide         // figures: superfat, with the other, 1 for sodium
+    OtherHydroxide,        // figures: superfat, with the other, 1 for sodium
+    // Jugs, portions, warmth (cautions.cpp).
+    JugWaterTiedUp,    // figures: g water in the jug, g tied up, g the hydroxide needs
+    SolventShort,      // figures: g asked for, g of make-up there is
+    HeldOilLeavesLye,  // figures: superfat meanwhile, g of lye too much, g of oil outside
+    PortionLyeHeavy,   // portion; figures: its superfat
+    PortionUneven,     // portion; figures: its superfat, that of the whole
+    SugarMilkHotStart, // figures: g sugar, C jug and pot are joined at
+    // Beliefs, answered where they arise (belief_cautions.cpp).
+    LyeDoesNotCureAway, // figures: superfat
+    CitrateLeavesPh,    // line
+    DiscountOfWhat      // figures: superfat, less water than usual
 };
 
 enum class Severity { Note, Care, Danger };
@@ -77,6 +88,7 @@ struct Caution {
     LineId line = 0;
     std::vector<double> figures;
     std::optional<Edit> mend;
+    PortionId portion = 0; // the one it is about, or 0
 };
 
 // Codes for files and the command line.

@@ -27,63 +27,131 @@ SetLiquid withStrength(const Formula& f, double strength)
     return {SettingField::Liquid, liquid};
 }
 
-double waterToDissolve(const Reckoning& r, Temperature at)
+double waterToDissolve(const JugReckoned& jug, Temperature at)
 {
-    return r.sodium.pureGrams / sodiumHydroxideSolubility(at) +
-           r.potassium.pureGrams / potassiumHydroxideSolubility(at);
+    return jug.sodium.pureGrams / sodiumHydroxideSolubility(at) +
+           jug.potassium.pureGrams / potassiumHydroxideSolubility(at);
 }
 
 // More water in the jug, taken from where the formula has it already: from a make-up that goes in
 // elsewhere, from a weaker lye, or by putting the wettest extra in the jug.
-std::optional<Edit> wetterJug(const Formula& f, const Reckoning& r, double needed)
+std::optional<Edit> wetterJug(const Formula& f, const Reckoning& r, Vessel vessel, double needed)
 {
-    const double pure = r.sodium.pureGrams + r.potassium.pureGrams;
-    const double missing = needed - r.jugWaterTotal;
+    const JugReckoned& jug = r.jug(vessel);
+    const double pure = jug.pureGrams();
+    const double missing = needed - jug.water;
     const Line* rest = f.makeUp();
     const LineReckoned* reckonedRest = rest ? r.find(rest->id) : nullptr;
-    if (reckonedRest && rest->vessel != Vessel::LyeJug && reckonedRest->waterGrams > missing * 1.1)
+    const bool first = vessel == Vessel::LyeJug;
+    if (first && reckonedRest && rest->vessel != vessel && reckonedRest->waterGrams > missing * 1.1)
         return withJugRatio(f, needed / pure * 1.05);
-    if (rest && rest->vessel == Vessel::LyeJug && needed < 2.0 * pure && !f.lye.fixed &&
-        r.waterExcess < noticeableGrams && r.wanted.ratio < 2.0)
+    if (first && rest && rest->vessel == vessel && needed < 2.0 * pure && !f.lye.fixed &&
+        !f.lye.secondJug && r.waterExcess < noticeableGrams && r.wanted.ratio < 2.0)
         return withStrength(f, 1.0 / 3.0);
     const Line* wettest = nullptr;
     double most = missing;
     for (std::size_t i = 0; i < f.lines.size(); ++i)
-        if (f.lines[i].vessel != Vessel::LyeJug && r.lines[i].waterGrams > most) {
+        if (!isJug(f.lines[i].vessel) && r.lines[i].waterGrams > most) {
             most = r.lines[i].waterGrams;
             wettest = &f.lines[i];
         }
-    if (!wettest)
-        return std::nullopt;
-    return MoveLine{wettest->id, Vessel::LyeJug, f.lines.size()};
+    if (wettest)
+        return MoveLine{wettest->id, vessel, f.lines.size()};
+    if (!first) { // all the lye back into the first jug
+        LyeSettings lye = f.lye;
+        lye.secondJug.reset();
+        return SetLye{SettingField::SecondJug, lye};
+    }
+    return std::nullopt;
 }
 
-void checkJug(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
+void checkJug(const Formula& f, const Reckoning& r, Vessel vessel, std::vector<Caution>& out)
 {
-    const double needed = waterToDissolve(r, f.liquid.jugCoolest);
-    if (r.jugWaterTotal < needed - noticeableGrams) {
-        Caution c{
-            CautionCode::LyeCannotDissolve,
-            Severity::Danger,
-            Vessel::LyeJug,
-            0,
-            {r.jugStrength.value_or(1.0), r.jugWaterTotal, needed, f.liquid.jugCoolest.inCelsius()},
-            {}};
-        c.mend = wetterJug(f, r, needed);
+    const JugReckoned& jug = r.jug(vessel);
+    const double needed = waterToDissolve(jug, f.liquid.jugCoolest);
+    if (jug.water < needed - noticeableGrams) {
+        Caution c{CautionCode::LyeCannotDissolve,
+                  Severity::Danger,
+                  vessel,
+                  0,
+                  {jug.strength.value_or(1.0), jug.water, needed, f.liquid.jugCoolest.inCelsius()},
+                  {}};
+        c.mend = wetterJug(f, r, vessel, needed);
         out.push_back(std::move(c));
         return;
     }
+    if (jug.tiedWater > 0.0 && needed > 0.0 && jug.water - jug.tiedWater < needed - noticeableGrams)
+        out.push_back({CautionCode::JugWaterTiedUp,
+                       Severity::Care,
+                       vessel,
+                       0,
+                       {jug.water, jug.tiedWater, needed},
+                       wetterJug(f, r, vessel, needed + jug.tiedWater)});
     const bool iced = std::ranges::any_of(
-        f.lines, [](const Line& line) { return line.frozen && line.vessel == Vessel::LyeJug; });
-    if (iced && r.jugWaterTotal < waterToDissolve(r, ice)) {
-        const double all = r.sodium.pureGrams + r.potassium.pureGrams;
-        const double part = r.jugWaterTotal / waterToDissolve(r, ice) * all;
+        f.lines, [&](const Line& line) { return line.frozen && line.vessel == vessel; });
+    const double whenIced = waterToDissolve(jug, ice);
+    if (iced && jug.water < whenIced) {
+        const double all = jug.pureGrams();
         out.push_back({CautionCode::LyeColdCannotDissolve,
                        Severity::Care,
-                       Vessel::LyeJug,
+                       vessel,
                        0,
-                       {part, all},
+                       {jug.water / whenIced * all, all},
                        {}});
+    }
+}
+
+// Oil set aside for one portion is missing from the others' batter: the same share for each, if
+// others have more of it set aside than this one.
+std::optional<Edit> evenlySetAside(const Formula& f, const Reckoning& r,
+                                   const PortionReckoned& portion)
+{
+    const auto shareOf = [&](const PortionReckoned& p) {
+        return p.heldGrams / (p.share * r.oilsGrams);
+    };
+    double most = 0.0;
+    for (const PortionReckoned& p : r.portions)
+        most = std::max(most, shareOf(p));
+    if (most <= shareOf(portion) + 1e-9)
+        return std::nullopt;
+    std::vector<Portion> portions = f.portions;
+    for (Portion& p : portions)
+        p.held = HeldOil{0, {most * 100.0, AmountUnit::PercentOfOils}};
+    return SetPortions{std::move(portions)};
+}
+
+void checkSetAside(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
+{
+    if (const double asked = r.solventWanted; asked > r.makeUpGrams + noticeableGrams) {
+        const auto first =
+            std::ranges::find_if(f.lines, [](const Line& l) { return l.solvent > 0; });
+        out.push_back({CautionCode::SolventShort,
+                       Severity::Care,
+                       first->vessel,
+                       first->id,
+                       {asked, r.makeUpGrams},
+                       SetSolvent{first->id, 0.0}});
+    }
+    if (r.superfatWhileHeld && *r.superfatWhileHeld < 0.0 && r.superfatTrue >= 0.0)
+        out.push_back({CautionCode::HeldOilLeavesLye,
+                       Severity::Care,
+                       Vessel::OilPot,
+                       0,
+                       {*r.superfatWhileHeld, r.lyeWhileHeld, r.heldGrams},
+                       {}});
+    constexpr double uneven = 0.02;
+    for (const PortionReckoned& portion : r.portions) {
+        const bool heavy = portion.superfat < -1e-9;
+        if (r.superfatTrue < 0.0 || (!heavy && portion.superfat > r.superfatTrue - uneven))
+            continue;
+        Caution c{heavy ? CautionCode::PortionLyeHeavy : CautionCode::PortionUneven,
+                  heavy ? Severity::Danger : Severity::Care,
+                  Vessel::Trace,
+                  0,
+                  {portion.superfat, r.superfatTrue},
+                  evenlySetAside(f, r, portion)};
+        c.portion = portion.id;
+        out.push_back(std::move(c));
     }
 }
 
@@ -162,13 +230,13 @@ void checkLines(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
                                {mol},
                                {}});
         }
-        if (line.vessel != Vessel::LyeJug || r.lines[i].grams <= 0.0)
+        if (!isJug(line.vessel) || r.lines[i].grams <= 0.0)
             continue;
         const MaterialKind kind = line.material->kind;
         if (kind == MaterialKind::Milk && !line.frozen)
             out.push_back({CautionCode::MilkUnfrozenInJug,
                            Severity::Care,
-                           Vessel::LyeJug,
+                           line.vessel,
                            line.id,
                            {},
                            SetFrozen{line.id, true}});
@@ -190,11 +258,23 @@ void checkLines(const Formula& f, const Reckoning& r, std::vector<Caution>& out)
 std::vector<Caution> cautionsFor(const Formula& formula, const Reckoning& reckoning)
 {
     std::vector<Caution> out;
-    checkJug(formula, reckoning, out);
+    checkJug(formula, reckoning, Vessel::LyeJug, out);
+    if (reckoning.jugs[1].pureGrams() > 0.0)
+        checkJug(formula, reckoning, Vessel::SecondJug, out);
+    checkSetAside(formula, reckoning, out);
     checkLiquid(formula, reckoning, out);
     checkSuperfat(formula, reckoning, out);
     checkLines(formula, reckoning, out);
     addPotCautions(formula, reckoning, out);
+    addBeliefs(formula, reckoning, out);
+    // A locked amount is not to be mended away.
+    for (Caution& caution : out)
+        if (caution.mend) {
+            const auto* amount = std::get_if<SetAmount>(&*caution.mend);
+            const Line* line = amount ? formula.find(amount->line) : nullptr;
+            if (line && line->locked)
+                caution.mend.reset();
+        }
     std::ranges::stable_sort(out, std::ranges::greater{}, &Caution::severity);
     return out;
 }
@@ -280,6 +360,15 @@ const char* codeOf(CautionCode code)
     case CautionCode::PointsNotPerCent: return "points-not-per-cent";
     case CautionCode::PurityAsFraction: return "purity-as-fraction";
     case CautionCode::OtherHydroxide: return "other-hydroxide";
+    case CautionCode::JugWaterTiedUp: return "jug-water-tied-up";
+    case CautionCode::SolventShort: return "solvent-short";
+    case CautionCode::HeldOilLeavesLye: return "held-oil-leaves-lye";
+    case CautionCode::PortionUneven: return "portion-uneven";
+    case CautionCode::PortionLyeHeavy: return "portion-lye-heavy";
+    case CautionCode::SugarMilkHotStart: return "sugar-milk-hot-start";
+    case CautionCode::LyeDoesNotCureAway: return "lye-does-not-cure-away";
+    case CautionCode::CitrateLeavesPh: return "citrate-leaves-ph";
+    case CautionCode::DiscountOfWhat: return "discount-of-what";
     }
     return "";
 }

@@ -15,5 +15,6 @@ std::vector<Caution> cautionsFor(const Formula& formula, const Reckoning& reckon
 
 // The part of them that looks at materials, places, amounts and slips of hand (pot_cautions.cpp).
 void addPotCautions(const Formula& formula, const Reckoning& reckoning, std::vector<Caution>& out);
+void addBeliefs(const Formula& formula, const Reckoning& reckoning, std::vector<Caution>& out);
 
 } // namespace rhexion

@@ -23,10 +23,13 @@ Contents contentsOf(const Formula& formula, const Reckoning& reckoning, Vessel v
 {
     Contents out;
     for (std::size_t i = 0; i < formula.lines.size(); ++i) {
-        if (formula.lines[i].vessel != vessel)
+        const bool makeUp = reckoning.lines[i].isMakeUp;
+        if (!makeUp && formula.lines[i].vessel != vessel)
+            continue;
+        const double grams = reckoning.inItsVessel(i, vessel);
+        if (grams == 0.0)
             continue;
         const Contents one = contentsPerGram(*formula.lines[i].material);
-        const double grams = reckoning.lines[i].grams;
         out.water += grams * one.water;
         out.fat += grams * one.fat;
         out.sugar += grams * one.sugar;
@@ -34,9 +37,11 @@ Contents contentsOf(const Formula& formula, const Reckoning& reckoning, Vessel v
         out.acid += grams * one.acid;
         out.otherSolids += grams * one.otherSolids;
     }
-    if (vessel == Vessel::LyeJug) {
+    if (vessel == Vessel::LyeJug)
         out.water += reckoning.jugWaterGrams;
-        for (const HydroxideReckoned* h : {&reckoning.sodium, &reckoning.potassium}) {
+    if (isJug(vessel)) {
+        const JugReckoned& jug = reckoning.jug(vessel);
+        for (const HydroxideReckoned* h : {&jug.sodium, &jug.potassium}) {
             out.alkali += h->pureGrams;
             out.water += h->waterGrams;
             out.otherSolids += std::max(0.0, h->weighedGrams - h->pureGrams - h->waterGrams);

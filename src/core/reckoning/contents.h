@@ -19,7 +19,8 @@ struct Contents { // g
 // What one gram of a material is, at its typical figures.
 Contents contentsPerGram(const Material& material);
 
-// The lye jug also holds both hydroxides and the strong jug's water.
+// A jug also holds its hydroxide, the first one a strong jug's water, and every vessel the liquid
+// set aside for its lines.
 Contents contentsOf(const Formula& formula, const Reckoning& reckoning, Vessel vessel);
 
 } // namespace rhexion

@@ -9,11 +9,11 @@
 namespace rhexion {
 
 struct DoubtSettings {
-    int draws = 20000; // 100 to 10 million
+    int draws = 20000;          // 100 to 10 million
     std::uint64_t seed = 20011; // the same seed gives the same picture everywhere
 };
 
-struct Spread { // fractions
+struct Spread {       // fractions
     double low = 0.0; // 5 in 100 lie below
     double median = 0.0;
     double high = 0.0; // 5 in 100 lie above
@@ -29,8 +29,8 @@ struct Cause {
 struct Doubt {
     Spread superfat;
     Spread strength;
-    double chanceOfExcess = 0.0;  // that lye is left over: true superfat below 0, reserves off
-    std::vector<Cause> causes;    // greatest first, those of 2 % and more
+    double chanceOfExcess = 0.0;   // that lye is left over: true superfat below 0, reserves off
+    std::vector<Cause> causes;     // greatest first, those of 2 % and more
     std::vector<double> histogram; // parts of 1 in bins of equal width from histogramLow on
     double histogramLow = 0.0;
     double histogramWidth = 0.0; // of one bin

@@ -63,7 +63,13 @@ private:
     {
         out_.push_back({code, severity, vessel, line, std::move(figures), std::move(mend)});
     }
-    double ofOils(std::size_t i) const { return r_.lines[i].grams / r_.oilsGrams; }
+    // What one line is of the oils it meets: those of its own portion.
+    double ofOils(std::size_t i) const
+    {
+        const PortionReckoned* portion = r_.portion(f_.portionOf(f_.lines[i]));
+        const double oils = portion ? portion->oilsGrams : r_.oilsGrams;
+        return r_.lines[i].grams / (oils > 0.0 ? oils : r_.oilsGrams);
+    }
 
     void gather(std::size_t i)
     {
@@ -74,8 +80,10 @@ private:
         sugar_ += part(Part::ReducingSugar) + part(Part::OtherSugar);
         const double nacl = part(Part::SodiumChloride);
         salt_ += nacl;
-        if (line.vessel == Vessel::LyeJug)
-            jugSalt_ += nacl;
+        if (isJug(line.vessel))
+            jugSalt_[line.vessel == Vessel::SecondJug] += nacl;
+        if (m.kind == MaterialKind::Milk)
+            milk_ = line.id;
         if (m.isOil() && m.kind != MaterialKind::FattyAcid) {
             lauric_ += g * shareOf(m, {FattyAcid::Caprylic, FattyAcid::Capric, FattyAcid::Lauric,
                                        FattyAcid::Myristic});
@@ -104,13 +112,20 @@ private:
     void whole()
     {
         const double oils = r_.oilsGrams;
-        const double pure = r_.sodium.pureGrams + r_.potassium.pureGrams;
-        if (jugSalt_ > 0.0) {
-            const double solution = jugSalt_ + pure + r_.jugWaterTotal;
-            const double limit = saltLimit(r_.jugStrength.value_or(0.0));
-            if (jugSalt_ / solution * 100.0 > limit)
-                say(C::BrineDropsSalt, S::Care, Vessel::LyeJug, 0,
-                    {jugSalt_ / solution, limit / 100.0});
+        for (const Vessel vessel : {Vessel::LyeJug, Vessel::SecondJug}) {
+            const JugReckoned& jug = r_.jug(vessel);
+            const double salt = jugSalt_[vessel == Vessel::SecondJug];
+            const double share = salt / (salt + jug.pureGrams() + jug.water);
+            const double limit = saltLimit(jug.strength.value_or(0.0)) / 100.0;
+            if (salt > 0.0 && share > limit)
+                say(C::BrineDropsSalt, S::Care, vessel, 0, {share, limit});
+        }
+        constexpr double hot = 45.0;
+        if (milk_ != 0 && sugar_ > 0.02 * oils && f_.mixing.at.inCelsius() >= hot) {
+            Mixing cooler = f_.mixing;
+            cooler.at = Temperature::celsius(30.0);
+            say(C::SugarMilkHotStart, S::Care, Vessel::OilPot, milk_,
+                {sugar_, f_.mixing.at.inCelsius()}, SetMixing{cooler});
         }
         if (sugar_ > 0.04 * oils)
             say(C::MuchSugar, S::Care, Vessel::Trace, 0, {sugar_, sugar_ / oils});
@@ -192,7 +207,7 @@ private:
         if (const auto* note = behaviour(m, Behaviour::SoftensBar);
             note && note->above && share > *note->above)
             say(C::SoftBar, S::Note, at, line.id, {share, *note->above});
-        if (at == Vessel::LyeJug) {
+        if (isJug(at)) {
             if (m.behaves(Behaviour::DisperseInWater) || m.behaves(Behaviour::DisperseInOil))
                 say(C::ClayInLye, S::Care, at, line.id, {}, moved(Vessel::Trace));
             if (m.kind == MaterialKind::Egg)
@@ -324,7 +339,8 @@ private:
     std::vector<Caution>& out_;
     double sugar_ = 0.0;
     double salt_ = 0.0;
-    double jugSalt_ = 0.0;
+    std::array<double, 2> jugSalt_{};
+    LineId milk_ = 0;
     double lauric_ = 0.0;
     double soft_ = 0.0;
     double oleic_ = 0.0;

@@ -1,7 +1,9 @@
 #include "core/reckoning/reckon.h"
 
 #include "core/reckoning/cautions.h"
+#include "core/reckoning/jugs.h"
 #include "core/reckoning/per_gram.h"
+#include "core/reckoning/portions.h"
 #include "core/reckoning/validate.h"
 
 #include <algorithm>
@@ -34,8 +36,12 @@ public:
         if (auto refusal = checkCook())
             return *std::move(refusal);
         settle();
+        if (auto refusal = settlePortions(f_, per_, r_))
+            return *std::move(refusal);
         writeLineDemands(false);
         writeResults();
+        writeJugs(f_, r_);
+        writePortions(f_, r_);
         r_.cautions = cautionsFor(f_, r_);
         return std::move(r_);
     }
@@ -50,12 +56,18 @@ private:
         const std::size_t count = f_.lines.size();
         r_.lines.resize(count);
         per_.resize(count);
+        ofWhole_.assign(count, 1.0);
+        double parts = 0.0;
+        for (const Portion& portion : f_.portions)
+            parts += portion.parts;
         double oilGrams = 0.0;
         double oilShares = 0.0;
         for (std::size_t i = 0; i < count; ++i) {
             const Line& line = f_.lines[i];
             per_[i] = perGramOf(line, f_.lye);
             r_.lines[i].id = line.id;
+            if (const Portion* portion = f_.portion(f_.portionOf(line)))
+                ofWhole_[i] = portion->parts / parts;
             if (const auto mass = massOf(line.amount, *line.material)) {
                 r_.lines[i].grams = mass->inGrams();
                 if (isMeasured(line.amount.unit))
@@ -85,12 +97,17 @@ private:
             const StatedAmount& amount = f_.lines[i].amount;
             if (amount.unit != AmountUnit::PercentOfOils)
                 continue;
-            r_.lines[i].grams = amount.value / 100.0 * r_.oilsGrams;
-            w().add(
-                Rule::ShareOfOils,
-                {{N::Share, U::Percent, amount.value / 100.0}, {N::Oils, U::Gram, r_.oilsGrams}},
-                r_.lines[i].grams, U::Gram, static_cast<std::int16_t>(i));
+            r_.lines[i].grams = statedShare(i) * r_.oilsGrams;
+            w().add(Rule::ShareOfOils,
+                    {{N::Share, U::Percent, statedShare(i)}, {N::Oils, U::Gram, r_.oilsGrams}},
+                    r_.lines[i].grams, U::Gram, static_cast<std::int16_t>(i));
         }
+    }
+
+    // A stated per cent as a share of the whole: that of a portion's line is of its portion.
+    double statedShare(std::size_t i) const
+    {
+        return f_.lines[i].amount.value / 100.0 * ofWhole_[i];
     }
 
     double alkaliOf(std::size_t i) const
@@ -108,14 +125,14 @@ private:
                 r_.lines[i].isMakeUp = true;
                 break;
             case AmountUnit::PercentOfBatter: {
-                const double p = f_.lines[i].amount.value / 100.0;
+                const double p = statedShare(i);
                 shares_ += p;
                 shareAlkali_ += p * alkaliOf(i);
                 shareWater_ += p * per_[i].water;
                 break;
             }
             case AmountUnit::PercentOfLiquid: {
-                const double p = f_.lines[i].amount.value / 100.0;
+                const double p = statedShare(i);
                 rideMass_ += p;
                 rideAlkali_ += p * alkaliOf(i);
                 rideWater_ += p * per_[i].water;
@@ -145,6 +162,8 @@ private:
             purityK_ = lye.potassium->part(Part::PotassiumHydroxide).range.typical();
             waterK_ = lye.potassium->part(Part::Water).range.typical();
         }
+        const bool liquidNa = lye.sodium && lye.sodium->isLyeSolution();
+        const bool liquidK = lye.potassium && lye.potassium->isLyeSolution();
         if (lye.fixed) {
             const double na = lye.fixed->sodium.inGrams();
             const double k = lye.fixed->potassium.inGrams();
@@ -158,8 +177,9 @@ private:
                 y_ = s;
             } else {
                 const bool weighed = lye.split == SplitConvention::WeighedWeight;
-                const double k = s * (weighed ? purityK_ : 1.0) / mK;
-                const double na = (1.0 - s) * (weighed ? purityNa_ : 1.0) / mNa;
+                // A ready lye counts by the hydroxide it contains.
+                const double k = s * (weighed && !liquidK ? purityK_ : 1.0) / mK;
+                const double na = (1.0 - s) * (weighed && !liquidNa ? purityNa_ : 1.0) / mNa;
                 y_ = k / (k + na);
             }
         }
@@ -170,6 +190,13 @@ private:
         L_ = pureNa + pureK;
         O_ = weighedNa + weighedK;
         e_ = weighedNa * waterNa_ + weighedK * waterK_;
+        asIs_ = (liquidNa ? pureNa : weighedNa) + (liquidK ? pureK : weighedK);
+        lyeWater_ = (liquidNa ? weighedNa * waterNa_ : 0.0) + (liquidK ? weighedK * waterK_ : 0.0);
+        // A strong jug is the first one: what is dissolved in the second needs its own liquid.
+        const SecondJug second = lye.secondJug.value_or(SecondJug{});
+        firstL_ = pureNa * (1.0 - second.sodium) + pureK * (1.0 - second.potassium);
+        firstE_ = weighedNa * waterNa_ * (1.0 - second.sodium) +
+                  weighedK * waterK_ * (1.0 - second.potassium);
         if (lye.fixed)
             w().add(Rule::HydroxideFixed,
                     {{N::WeighedMass, U::Gram, lye.fixed->sodium.inGrams()},
@@ -230,9 +257,9 @@ private:
             break;
         }
         ratio_ = ratio;
-        R_ = counted_ ? ratio * L_ - e_ : ratio * O_;
+        R_ = counted_ ? ratio * L_ - e_ : ratio * asIs_ - lyeWater_;
         if (liquid.jugRatio)
-            jugPerMol_ = std::max(0.0, *liquid.jugRatio * L_ - e_);
+            jugPerMol_ = std::max(0.0, *liquid.jugRatio * firstL_ - firstE_);
         R_ -= jugPerMol_; // the strong jug's own water is poured already
     }
 
@@ -309,16 +336,14 @@ private:
             if (static_cast<int>(i) == makeUp_)
                 r_.lines[i].grams = x;
             else if (f_.lines[i].amount.unit == AmountUnit::PercentOfLiquid) {
-                r_.lines[i].grams = f_.lines[i].amount.value / 100.0 * x;
+                r_.lines[i].grams = statedShare(i) * x;
                 w().add(Rule::ShareOfLiquid,
-                        {{N::Share, U::Percent, f_.lines[i].amount.value / 100.0},
-                         {N::Mass, U::Gram, x}},
+                        {{N::Share, U::Percent, statedShare(i)}, {N::Mass, U::Gram, x}},
                         r_.lines[i].grams, U::Gram, static_cast<std::int16_t>(i));
             } else if (f_.lines[i].amount.unit == AmountUnit::PercentOfBatter) {
-                r_.lines[i].grams = f_.lines[i].amount.value / 100.0 * B;
+                r_.lines[i].grams = statedShare(i) * B;
                 w().add(Rule::BatterShare,
-                        {{N::Share, U::Percent, f_.lines[i].amount.value / 100.0},
-                         {N::Batter, U::Gram, B}},
+                        {{N::Share, U::Percent, statedShare(i)}, {N::Batter, U::Gram, B}},
                         r_.lines[i].grams, U::Gram, static_cast<std::int16_t>(i));
             }
         }
@@ -350,7 +375,6 @@ private:
         double acidLow = 0.0;
         double acidHigh = 0.0;
         double waterLines = 0.0;
-        double jugWater = 0.0;
         double cookedMol = 0.0;
         double cookedGrams = 0.0;
         double addedGrams = 0.0;
@@ -378,8 +402,6 @@ private:
             r_.acidMol += out.acidMol;
             freeFattyAcid += m * per.freeFattyAcid;
             waterLines += out.waterGrams;
-            if (line.vessel == Vessel::LyeJug)
-                jugWater += out.waterGrams;
             fatLow += m * per.fatLow;
             fatHigh += m * per.fatHigh;
             acidLow += m * per.acidLow;
@@ -395,19 +417,18 @@ private:
         r_.jugWaterGrams = jugPerMol_ * n_;
 
         pure_ = r_.sodium.pureGrams + r_.potassium.pureGrams;
-        weighed_ = r_.sodium.weighedGrams + r_.potassium.weighedGrams;
+        weighed_ = asIs_ * n_;
         r_.waterFromHydroxide = r_.sodium.waterGrams + r_.potassium.waterGrams;
         const double withoutImpurity = waterLines + r_.jugWaterGrams;
         r_.waterPresent = withoutImpurity + r_.waterFromHydroxide;
-        r_.jugWaterTotal = jugWater + r_.jugWaterGrams + r_.waterFromHydroxide;
-        if (pure_ > 0.0)
-            r_.jugStrength = pure_ / (pure_ + r_.jugWaterTotal);
+        withoutImpurity_ = withoutImpurity + lyeWater_ * n_;
+        settleJugs(f_, per_, r_);
 
         const double base = counted_ ? pure_ : weighed_;
         r_.waterWanted = W0_ > 0.0 ? W0_ : ratio_ * base;
-        r_.waterExcess = (counted_ ? r_.waterPresent : withoutImpurity) - r_.waterWanted;
+        r_.waterExcess = (counted_ ? r_.waterPresent : withoutImpurity_) - r_.waterWanted;
         r_.pure = termsOf(pure_, r_.waterPresent);
-        r_.asWeighed = termsOf(weighed_, withoutImpurity);
+        r_.asWeighed = termsOf(weighed_, withoutImpurity_);
         r_.wanted = termsOf(base, r_.waterWanted);
         r_.neutralisationWater = (r_.acidMol + freeFattyAcid) * molarMassWater;
 
@@ -429,8 +450,10 @@ private:
                        molarMassPotassiumHydroxide;
             return mol;
         };
-        r_.superfatTrueLow = fatLow > 0.0 ? 1.0 - (supply(true) - acidLow) / fatLow : -1.0;
-        r_.superfatTrueHigh = 1.0 - (supply(false) - acidHigh) / fatHigh;
+        r_.supplyLow = supply(false);
+        r_.supplyHigh = supply(true);
+        r_.superfatTrueLow = fatLow > 0.0 ? 1.0 - (r_.supplyHigh - acidLow) / fatLow : -1.0;
+        r_.superfatTrueHigh = 1.0 - (r_.supplyLow - acidHigh) / fatHigh;
         const double cookedSuperfat =
             cookedMol > 0.0 ? std::clamp(1.0 - onFat / cookedMol, 0.0, 1.0) : 0.0;
         r_.freeOilGrams = cookedSuperfat * cookedGrams + addedGrams;
@@ -542,13 +565,8 @@ private:
                 {{N::PureMass, U::Gram, pure_}, {N::Water, U::Gram, r_.waterPresent}},
                 r_.pure.strength, U::Percent);
         w().add(Rule::StrengthAsWeighed,
-                {{N::WeighedMass, U::Gram, weighed_},
-                 {N::Water, U::Gram, r_.waterPresent - r_.waterFromHydroxide}},
+                {{N::WeighedMass, U::Gram, weighed_}, {N::Water, U::Gram, withoutImpurity_}},
                 r_.asWeighed.strength, U::Percent);
-        if (r_.jugStrength)
-            w().add(Rule::JugStrength,
-                    {{N::PureMass, U::Gram, pure_}, {N::Water, U::Gram, r_.jugWaterTotal}},
-                    *r_.jugStrength, U::Percent);
         w().add(Rule::SuperfatOnOils,
                 {{N::Moles, U::Mole, n_},
                  {N::AcidAlkali, U::Mole, r_.acidMol},
@@ -571,6 +589,7 @@ private:
     const Formula& f_;
     Reckoning r_;
     std::vector<PerGram> per_;
+    std::vector<double> ofWhole_; // 1, or the share of the line's portion
     int makeUp_ = -1;
     bool counted_ = true;
     double fixedMass_ = 0.0;   // K0
@@ -593,12 +612,17 @@ private:
     double L_ = 0.0;
     double O_ = 0.0;
     double e_ = 0.0;
+    double asIs_ = 0.0;     // g per mol as the other convention counts it: ready lye by content
+    double lyeWater_ = 0.0; // g per mol of water in ready lye, which is no impurity
+    double firstL_ = 0.0;   // of them, in the first jug
+    double firstE_ = 0.0;
     double R_ = 0.0;
     double W0_ = 0.0;
     double ratio_ = 0.0;
     double jugPerMol_ = 0.0;
     double pure_ = 0.0;
-    double weighed_ = 0.0;
+    double weighed_ = 0.0; // as the other convention counts it
+    double withoutImpurity_ = 0.0;
     double freeFattyAcidMol_ = 0.0;
 };
 
@@ -608,6 +632,12 @@ const LineReckoned* Reckoning::find(LineId id) const
 {
     const auto found = std::ranges::find(lines, id, &LineReckoned::id);
     return found == lines.end() ? nullptr : &*found;
+}
+
+const PortionReckoned* Reckoning::portion(PortionId id) const
+{
+    const auto found = std::ranges::find(portions, id, &PortionReckoned::id);
+    return found == portions.end() ? nullptr : &*found;
 }
 
 ReckonResult reckon(const Formula& formula)

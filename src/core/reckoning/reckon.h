@@ -7,6 +7,7 @@
 #include "core/reckoning/refusal.h"
 #include "core/reckoning/working.h"
 
+#include <array>
 #include <variant>
 #include <vector>
 
@@ -20,6 +21,7 @@ struct LineReckoned {
     double fatMolTypical = 0.0;  // the same at the fat's typical share
     double acidMol = 0.0;        // alkali its acids take
     double neutralisedMol = 0.0; // acid protons and free fatty acid: mol of water formed
+    double solventGrams = 0.0;   // of the make-up liquid, set aside for this line
     bool isMakeUp = false;
 };
 
@@ -28,6 +30,34 @@ struct HydroxideReckoned {
     double pureGrams = 0.0;
     double weighedGrams = 0.0;
     double waterGrams = 0.0; // brought by its impurity, counted as water
+};
+
+// What one jug dissolves and what there is to dissolve it in.
+struct JugReckoned {
+    HydroxideReckoned sodium;
+    HydroxideReckoned potassium;
+    double water = 0.0;     // every source, impurity included
+    double tiedWater = 0.0; // of it, what acids, sugars and salts in the jug need for themselves
+    std::optional<double> strength; // pure / (pure + water); none if no hydroxide
+    double pureGrams() const { return sodium.pureGrams + potassium.pureGrams; }
+};
+
+// One portion of a split batter, its own account; see docs/portions.md.
+struct PortionReckoned {
+    PortionId id = 0;
+    double share = 1.0;       // of what is common to all
+    double commonGrams = 0.0; // of the batter divided
+    double heldGrams = 0.0;   // oil set aside, back in
+    double ownGrams = 0.0;    // its own lines and the liquid set aside for them
+    double oilsGrams = 0.0;   // oils, set-aside and own ones among them
+    double fatMol = 0.0;      // alkali all its fat could take, typical
+    double acidMol = 0.0;
+    double waterGrams = 0.0;
+    double saltGrams = 0.0; // sodium chloride of every source
+    double scentGrams = 0.0;
+    double superfat = 0.0; // true, on all fat
+    double superfatLow = 0.0;
+    double batterGrams() const { return commonGrams + heldGrams + ownGrams; }
 };
 
 // Liquid in each of the maker's ways of saying it.
@@ -56,6 +86,8 @@ struct Reckoning {
     double weighedPerMol = 0.0; // g of this lye, as weighed, for one mol of alkali
     double demandLow = 0.0;     // mol all fat and acids could take at the low of their figures
     double demandHigh = 0.0;
+    double supplyLow = 0.0; // mol the weighed hydroxide holds at the low of its purity
+    double supplyHigh = 0.0;
 
     bool hasMakeUp = false;
     double makeUpGrams = 0.0;
@@ -66,11 +98,12 @@ struct Reckoning {
     double neutralisationWater = 0.0; // outside the account
 
     double batterGrams = 0.0;
-    LiquidTerms pure;                  // pure hydroxide, all water
-    LiquidTerms asWeighed;             // hydroxide as weighed, impurity not counted
-    LiquidTerms wanted;                // the same four, of what was asked, in the chosen convention
-    double jugWaterTotal = 0.0;        // all water in the jug
-    std::optional<double> jugStrength; // pure / (pure + water in the jug); none if no hydroxide
+    LiquidTerms pure;                 // pure hydroxide, all water
+    LiquidTerms asWeighed;            // hydroxide as weighed, impurity not counted
+    LiquidTerms wanted;               // the same four, of what was asked, in the chosen convention
+    std::array<JugReckoned, 2> jugs;  // the lye jug, the second jug
+    std::array<double, 7> makeUpIn{}; // g of the make-up liquid in each vessel
+    double solventWanted = 0.0;       // g of it asked for to dissolve lines; all of it at most
 
     double superfatOnOils = 0.0;
     double superfatTrue = 0.0;    // on all fat, typical
@@ -78,10 +111,25 @@ struct Reckoning {
     double superfatTrueHigh = 0.0;
     double freeOilGrams = 0.0;
 
+    std::vector<PortionReckoned> portions; // in the order of Formula::portions
+    double heldGrams = 0.0;                // oil set aside in all
+    // True superfat of what is in jugs, pot and emulsion while that oil is outside.
+    std::optional<double> superfatWhileHeld;
+    double lyeWhileHeld = 0.0; // g of pure hydroxide more than the pot's fat can take meanwhile
+
     std::vector<Caution> cautions; // worst first
     Working working;
 
     const LineReckoned* find(LineId id) const;
+    const PortionReckoned* portion(PortionId id) const;
+    const JugReckoned& jug(Vessel vessel) const { return jugs[vessel == Vessel::SecondJug]; }
+    double pureGrams() const { return sodium.pureGrams + potassium.pureGrams; }
+    // g of the line at this place of Formula::lines that is weighed into its own vessel.
+    double inItsVessel(std::size_t line, Vessel vessel) const
+    {
+        return lines[line].isMakeUp ? makeUpIn[static_cast<std::size_t>(vessel)]
+                                    : lines[line].grams;
+    }
 };
 
 using ReckonResult = std::variant<Reckoning, Refusal>;

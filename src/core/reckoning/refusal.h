@@ -36,7 +36,16 @@ enum class RefusalCode {
     NothingToSaponify,    // no alkali is called for at all
     TooManyLines,         // more than 1000
     MeasureNotWeighed,    // a spoon, cup or drop of it has no weight and no density
-    LiquidSharesTooLarge  // a per cent of the liquid without a make-up liquid to be a share of
+    LiquidSharesTooLarge, // a per cent of the liquid without a make-up liquid to be a share of
+    BadPortion,           // parts outside 0 to 1000, or one id twice; figure: the parts
+    TooManyPortions,      // more than 24
+    HeldOilGone,          // oil is set aside of one that is not in the pot
+    HeldOilTooMuch,       // figures: g set aside in all, g there
+    OilShareInPortion,    // an oil of one portion is stated by mass
+    RestInPortion,        // the make-up liquid belongs to all of the batter
+    BadSolvent,           // must lie from 0 to 20
+    BadSecondJug,         // its shares must lie from 0 to 1
+    BadMixing             // target -10 to 130 C, tolerance 0 to 60
 };
 
 struct Refusal {

@@ -1,5 +1,6 @@
 #include "core/reckoning/validate.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace rhexion {
@@ -31,6 +32,10 @@ std::optional<Refusal> checkLye(const LyeSettings& lye)
         return Refusal{RefusalCode::BadSuperfat, 0, {}, {lye.superfat}};
     if (!within(lye.potassiumShare, 0.0, 1.0))
         return Refusal{RefusalCode::BadPotassiumShare, 0, {}, {lye.potassiumShare}};
+    if (lye.secondJug)
+        for (const double share : {lye.secondJug->sodium, lye.secondJug->potassium})
+            if (!within(share, 0.0, 1.0))
+                return Refusal{RefusalCode::BadSecondJug, 0, {}, {share}};
     bool sodium = lye.potassiumShare < 1.0;
     bool potassium = lye.potassiumShare > 0.0;
     if (lye.fixed) {
@@ -91,6 +96,8 @@ std::optional<Refusal> checkLine(const Line& line)
     if (line.material->part(Part::Fat).range.high() > 0.0 && !line.material->sv &&
         !line.material->acidValue)
         return refuse(RefusalCode::BadMaterial);
+    if (!within(line.solvent, 0.0, 20.0))
+        return refuse(RefusalCode::BadSolvent, {line.solvent});
     const bool oil = line.material->isOil();
     switch (line.amount.unit) {
     case AmountUnit::Rest:
@@ -161,6 +168,38 @@ std::optional<Refusal> checkTogether(const Formula& formula)
     return std::nullopt;
 }
 
+std::optional<Refusal> checkPortions(const Formula& formula)
+{
+    constexpr std::size_t most = 24;
+    if (formula.portions.size() > most)
+        return Refusal{RefusalCode::TooManyPortions, 0, {}, {double(formula.portions.size())}};
+    for (const Portion& p : formula.portions) {
+        const auto alike = std::ranges::count(formula.portions, p.id, &Portion::id);
+        if (p.id == 0 || alike != 1 || !within(p.parts, 1e-6, 1000.0))
+            return Refusal{RefusalCode::BadPortion, 0, p.name, {p.parts}};
+        if (!p.held)
+            continue;
+        const StatedAmount& amount = p.held->amount;
+        const bool known = amount.unit == AmountUnit::PercentOfOils || statedMass(amount) ||
+                           isMeasured(amount.unit);
+        if (!known || !within(amount.value, 0.0, Mass::largestGrams))
+            return Refusal{RefusalCode::BadMass, 0, p.name, {amount.value}};
+        const Line* line = formula.find(p.held->line);
+        if (p.held->line != 0 &&
+            (!line || !line->material->isOil() || line->vessel != Vessel::OilPot))
+            return Refusal{RefusalCode::HeldOilGone, 0, p.name, {}};
+    }
+    for (const Line& line : formula.lines) {
+        if (formula.portionOf(line) == 0)
+            continue;
+        if (line.amount.unit == AmountUnit::Rest)
+            return Refusal{RefusalCode::RestInPortion, line.id, line.material->name, {}};
+        if (line.amount.unit == AmountUnit::PercentOfOils && line.material->isOil())
+            return Refusal{RefusalCode::OilShareInPortion, line.id, line.material->name, {}};
+    }
+    return std::nullopt;
+}
+
 } // namespace
 
 std::optional<Refusal> validate(const Formula& formula)
@@ -174,6 +213,11 @@ std::optional<Refusal> validate(const Formula& formula)
     for (const Line& line : formula.lines)
         if (auto bad = checkLine(line))
             return bad;
+    if (!within(formula.mixing.at.inCelsius(), -10.0, 130.0) ||
+        !within(formula.mixing.within, 0.0, 60.0))
+        return Refusal{RefusalCode::BadMixing, 0, {}, {formula.mixing.at.inCelsius()}};
+    if (auto bad = checkPortions(formula))
+        return bad;
     return checkTogether(formula);
 }
 

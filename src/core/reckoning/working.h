@@ -63,8 +63,19 @@ enum class Rule : std::uint8_t {
     PurityRun,    // citric * share / M * 3 * M of the hydroxide / hydroxide weighed
     MixtureWater, // (water - (together - end)) / end
     // Amounts in makers' terms.
-    MeasuredMass, // count * g of one
-    ShareOfLiquid // share * make-up
+    MeasuredMass,  // count * g of one
+    ShareOfLiquid, // share * make-up
+    // Two jugs, liquid set aside, a split batter (docs/portions.md).
+    SecondJugSodium,    // share * weighed
+    SecondJugPotassium, // share * weighed
+    SecondJugStrength,  // pure / (pure + water in it)
+    SolventSetAside,    // g per g * mass
+    PortionHeld,        // oil set aside: stated, or share * share of the batter * oils
+    PortionBatter,      // share * common + held + own
+    PortionSuperfat,    // 1 - (share * n - acids) / fat
+    PortionSalt,        // salt / oils
+    PortionScent,       // scent / oils
+    SuperfatWhileHeld   // 1 - (n - acids) / fat in the pot
 };
 
 enum class TermName : std::uint8_t {
@@ -105,7 +116,12 @@ enum class TermName : std::uint8_t {
     Temperature,
     Concentration,
     Volume,
-    Density
+    Density,
+    Fat, // alkali all fat could take
+    Held,
+    Own,
+    Salt,
+    Scent
 };
 
 enum class Unit : std::uint8_t {
@@ -133,6 +149,7 @@ struct Term {
 
 inline constexpr std::int16_t noLine = -1;
 inline constexpr std::int8_t noAcid = -1;
+inline constexpr std::int8_t noPortion = -1;
 
 struct Step {
     Rule rule;
@@ -142,6 +159,7 @@ struct Step {
     std::int16_t line; // place in Formula::lines, or noLine
     std::uint32_t firstTerm;
     double result;
+    std::int8_t portion = noPortion; // place in Formula::portions, or noPortion
 };
 
 class Working {
@@ -152,10 +170,10 @@ public:
         terms_.reserve(steps * 4);
     }
     void add(Rule rule, std::initializer_list<Term> terms, double result, Unit unit,
-             std::int16_t line = noLine, std::int8_t acid = noAcid)
+             std::int16_t line = noLine, std::int8_t acid = noAcid, std::int8_t portion = noPortion)
     {
         steps_.push_back({rule, unit, acid, static_cast<std::uint8_t>(terms.size()), line,
-                          static_cast<std::uint32_t>(terms_.size()), result});
+                          static_cast<std::uint32_t>(terms_.size()), result, portion});
         terms_.insert(terms_.end(), terms.begin(), terms.end());
     }
     // Another working after this one.

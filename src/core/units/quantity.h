@@ -93,6 +93,10 @@ public:
     {
         return celsiusDifference * 1.8;
     }
+    static constexpr double differenceFromFahrenheit(double fahrenheitDifference)
+    {
+        return fahrenheitDifference / 1.8;
+    }
     friend constexpr auto operator<=>(Temperature, Temperature) = default;
 
 private:

@@ -1,0 +1,124 @@
+#include "app/bench/lye_menu.h"
+
+#include "app/widgets/number_field.h"
+#include "document/formula_document.h"
+
+#include <QCoreApplication>
+#include <QFormLayout>
+#include <QMenu>
+#include <QWidgetAction>
+
+namespace rhexion {
+
+namespace {
+
+QString tr(const char* text)
+{
+    return QCoreApplication::translate("Bench", text);
+}
+
+void addChoice(QMenu& menu, const QString& text, bool on, const std::function<void()>& set)
+{
+    QAction* action = menu.addAction(text, &menu, set);
+    action->setCheckable(true);
+    action->setChecked(on);
+}
+
+// Fields under the choices, for what none of them says.
+QFormLayout* addForm(QMenu& menu)
+{
+    auto* box = new QWidget(&menu);
+    auto* form = new QFormLayout(box);
+    form->setContentsMargins(16, 4, 12, 6);
+    auto* action = new QWidgetAction(&menu);
+    action->setDefaultWidget(box);
+    menu.addSeparator();
+    menu.addAction(action);
+    return form;
+}
+
+NumberField* addField(QFormLayout* form, const QString& name, const QString& suffix, double value,
+                      const Speech& speech, const std::function<void(double)>& set)
+{
+    auto* field = new NumberField(suffix, 1, false);
+    field->setSpeech(speech);
+    field->setValue(value);
+    field->setFixedWidth(90);
+    field->setAccessibleName(name);
+    form->addRow(name, field);
+    QObject::connect(field, &NumberField::entered, field,
+                     [set](std::optional<double> v) { set(*v); });
+    return field;
+}
+
+void addSecondJug(QMenu& parent, FormulaDocument& document, const Speech& speech)
+{
+    QMenu* menu = parent.addMenu(tr("Lye in two jugs"));
+    menu->setObjectName(QStringLiteral("secondJug"));
+    const auto set = [&document](std::optional<SecondJug> second) {
+        LyeSettings lye = document.formula().lye;
+        lye.secondJug = second;
+        document.apply(SetLye{SettingField::SecondJug, lye}, tr("Divide the lye"));
+    };
+    const std::optional<SecondJug> now = document.formula().lye.secondJug;
+    addChoice(*menu, tr("one jug"), !now, [set] { set(std::nullopt); });
+    addChoice(*menu, tr("half of it in the second"), now == SecondJug{0.5, 0.5}, [set] {
+        set(SecondJug{0.5, 0.5});
+    });
+    addChoice(*menu, tr("the potassium hydroxide in the second"), now == SecondJug{0.0, 1.0},
+              [set] {
+                  set(SecondJug{0.0, 1.0});
+              });
+    QFormLayout* form = addForm(*menu);
+    const SecondJug shares = now.value_or(SecondJug{});
+    addField(form, tr("Sodium in the second"), QStringLiteral("%"), shares.sodium * 100.0, speech,
+             [set, shares](double v) {
+                 set(SecondJug{v / 100.0, shares.potassium});
+             });
+    addField(form, tr("Potassium in the second"), QStringLiteral("%"), shares.potassium * 100.0,
+             speech, [set, shares](double v) {
+                 set(SecondJug{shares.sodium, v / 100.0});
+             });
+}
+
+void addMixing(QMenu& parent, FormulaDocument& document, const Speech& speech)
+{
+    QMenu* menu = parent.addMenu(tr("Join jug and pot at"));
+    menu->setObjectName(QStringLiteral("mixing"));
+    const auto set = [&document](const Mixing& mixing) {
+        document.apply(SetMixing{mixing}, tr("Set how warm to join them"));
+    };
+    const Mixing now = document.formula().mixing;
+    const std::pair<QString, Mixing> schools[] = {
+        {tr("room temperature, %1 within %2"), {Temperature::celsius(22.0), 8.0}},
+        {tr("both warm, %1 within %2"), {Temperature::celsius(38.0), 6.0}},
+        {tr("hot for a cook, %1 within %2"), {Temperature::celsius(75.0), 10.0}}};
+    for (const auto& [name, mixing] : schools)
+        addChoice(*menu,
+                  name.arg(speech.temperature(mixing.at.inCelsius()),
+                           speech.temperatureDifference(mixing.within)),
+                  now == mixing, [set, to = mixing] { set(to); });
+    QFormLayout* form = addForm(*menu);
+    const bool fahrenheit = speech.habits().fahrenheit;
+    const QString degree = fahrenheit ? QStringLiteral("\u00B0F") : QStringLiteral("\u00B0C");
+    addField(
+        form, tr("At"), degree, fahrenheit ? now.at.inFahrenheit() : now.at.inCelsius(), speech,
+        [set, now, fahrenheit](double v) {
+            set({fahrenheit ? Temperature::fahrenheit(v) : Temperature::celsius(v), now.within});
+        });
+    addField(form, tr("Within"), degree,
+             fahrenheit ? Temperature::differenceInFahrenheit(now.within) : now.within, speech,
+             [set, now, fahrenheit](double v) {
+                 set({now.at, fahrenheit ? Temperature::differenceFromFahrenheit(v) : v});
+             });
+}
+
+} // namespace
+
+void addJugMenus(QMenu& menu, FormulaDocument& document, const Speech& speech)
+{
+    addSecondJug(menu, document, speech);
+    addMixing(menu, document, speech);
+}
+
+} // namespace rhexion

@@ -1,0 +1,103 @@
+#include "app/bench/scale_button.h"
+
+#include "app/widgets/number_field.h"
+#include "document/formula_document.h"
+
+#include <QFormLayout>
+#include <QLabel>
+#include <QMenu>
+#include <QWidgetAction>
+
+namespace rhexion {
+
+ScaleButton::ScaleButton(FormulaDocument& document, QWidget* parent)
+    : QToolButton(parent), document_(document)
+{
+    setToolTip(tr("Make it larger or smaller"));
+    setPopupMode(QToolButton::InstantPopup);
+    setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
+    auto* menu = new QMenu(this);
+    auto* box = new QWidget(menu);
+    auto* form = new QFormLayout(box);
+    form->setContentsMargins(14, 10, 14, 10);
+    const auto add = [&](const QString& name) {
+        auto* field = new NumberField(QString(), 1, false, box);
+        field->setFixedWidth(120);
+        field->setAccessibleName(name);
+        form->addRow(name, field);
+        connect(field, &NumberField::refused, this, &ScaleButton::refused);
+        return field;
+    };
+    oils_ = add(tr("All oils"));
+    batter_ = add(tr("Whole batter"));
+    times_ = add(tr("Times"));
+    auto* hint = new QLabel(tr("Locked amounts stay as they are."), box);
+    hint->setObjectName(QStringLiteral("muted"));
+    form->addRow(hint);
+    auto* action = new QWidgetAction(menu);
+    action->setDefaultWidget(box);
+    menu->addAction(action);
+    setMenu(menu);
+    connect(menu, &QMenu::aboutToShow, this, [this] {
+        refresh();
+        times_->setValue(1.0);
+        oils_->setFocus();
+    });
+    connect(oils_, &NumberField::entered, this,
+            [this](std::optional<double> v) { scaleTo(ScaleTo::Oils, *v); });
+    connect(batter_, &NumberField::entered, this,
+            [this](std::optional<double> v) { scaleTo(ScaleTo::Batter, *v); });
+    connect(times_, &NumberField::entered, this, [this](std::optional<double> v) {
+        scaleBy(*v);
+        times_->setValue(1.0);
+    });
+    connect(&document_, &FormulaDocument::changed, this, &ScaleButton::refresh);
+}
+
+void ScaleButton::setSpeech(const Speech& speech)
+{
+    speech_ = speech;
+    for (NumberField* field : {oils_, batter_, times_})
+        field->setSpeech(speech);
+    oils_->setSuffix(speech.massUnit());
+    batter_->setSuffix(speech.massUnit());
+    refresh();
+}
+
+void ScaleButton::refresh()
+{
+    const Reckoning* r = document_.reckoning();
+    setVisible(r != nullptr);
+    if (!r)
+        return;
+    setText(tr("%1 of oils, %2 of batter")
+                .arg(speech_.mass(r->oilsGrams), speech_.mass(r->batterGrams)));
+    const AmountUnit unit = speech_.habits().massUnit;
+    oils_->setValue(statedIn(Mass::grams(r->oilsGrams), unit).value);
+    batter_->setValue(statedIn(Mass::grams(r->batterGrams), unit).value);
+}
+
+void ScaleButton::scaleTo(ScaleTo what, double stated)
+{
+    const auto mass = statedMass({stated, speech_.habits().massUnit});
+    const auto factor =
+        mass ? factorFor(document_.formula(), what, *mass) : std::optional<double>();
+    if (factor) {
+        scaleBy(*factor);
+        return;
+    }
+    Q_EMIT refused(tr("No factor gives that: locked amounts or stated shares stand against it."));
+    refresh();
+}
+
+void ScaleButton::scaleBy(double factor)
+{
+    const std::vector<Edit> edits = scaled(document_.formula(), factor);
+    if (edits.empty())
+        Q_EMIT refused(tr("A factor must be above 0, and no amount may pass 100 tonnes."));
+    else
+        document_.apply(edits, tr("Scale the formula"));
+    refresh();
+}
+
+} // namespace rhexion

@@ -1,0 +1,39 @@
+// How large the formula is, and a small form to make it larger or smaller.
+#pragma once
+
+#include <QToolButton>
+
+#include "core/reckoning/scale_to.h"
+#include "words/speech.h"
+
+namespace rhexion {
+
+class FormulaDocument;
+class NumberField;
+
+class ScaleButton : public QToolButton {
+    Q_OBJECT
+public:
+    explicit ScaleButton(FormulaDocument& document, QWidget* parent = nullptr);
+
+    void setSpeech(const Speech& speech);
+    NumberField* oils() const { return oils_; }
+    NumberField* batter() const { return batter_; }
+    NumberField* times() const { return times_; }
+
+Q_SIGNALS:
+    void refused(const QString& why);
+
+private:
+    void refresh();
+    void scaleTo(ScaleTo what, double stated);
+    void scaleBy(double factor);
+
+    FormulaDocument& document_;
+    Speech speech_;
+    NumberField* oils_;
+    NumberField* batter_;
+    NumberField* times_;
+};
+
+} // namespace rhexion

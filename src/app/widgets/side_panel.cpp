@@ -1,0 +1,27 @@
+#include "app/widgets/side_panel.h"
+
+#include "app/theme/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace rhexion {
+
+SidePanel::SidePanel(const QString& title, QWidget* parent) : QFrame(parent)
+{
+    setObjectName(QStringLiteral("card"));
+    auto* name = new QLabel(title, this);
+    name->setFont(Theme::strong());
+    auto* back = new QPushButton(tr("Back to figures"), this);
+    connect(back, &QPushButton::clicked, this, &SidePanel::closed);
+    top_ = new QHBoxLayout;
+    top_->addWidget(name, 1);
+    top_->addWidget(back);
+    body_ = new QVBoxLayout(this);
+    body_->setContentsMargins(12, 10, 10, 10);
+    body_->addLayout(top_);
+}
+
+} // namespace rhexion

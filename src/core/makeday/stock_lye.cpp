@@ -1,0 +1,48 @@
+#include "core/makeday/stock_lye.h"
+
+namespace rhexion {
+
+namespace {
+
+double solubility(bool sodium, double celsius)
+{
+    const Temperature at = Temperature::celsius(celsius);
+    return sodium ? sodiumHydroxideSolubility(at) : potassiumHydroxideSolubility(at);
+}
+
+} // namespace
+
+std::optional<StockLye> stockLye(const Formula& f, const Reckoning& r, const StockLyeWish& wish)
+{
+    const MaterialPtr& material = wish.sodium ? f.lye.sodium : f.lye.potassium;
+    const HydroxideReckoned& needed = wish.sodium ? r.sodium : r.potassium;
+    const bool wished = wish.strength > 0.0 && wish.strength <= 0.6 && wish.batches >= 1 &&
+                        wish.batches <= 1000 && wish.spare >= 0.0 && wish.spare <= 1.0;
+    if (!wished || !material || material->isLyeSolution() || needed.pureGrams <= 0.0)
+        return std::nullopt;
+    const Interval& purity =
+        material->part(wish.sodium ? Part::SodiumHydroxide : Part::PotassiumHydroxide).range;
+    constexpr double room = 20.0;
+    const double perWater = wish.strength / (1.0 - wish.strength);
+    if (!(purity.typical() >= wish.strength) || perWater > solubility(wish.sodium, room))
+        return std::nullopt;
+    StockLye out;
+    out.perBatchGrams = needed.pureGrams / wish.strength;
+    out.solutionGrams = out.perBatchGrams * wish.batches * (1.0 + wish.spare);
+    out.hydroxideGrams = out.solutionGrams * wish.strength / purity.typical();
+    out.waterGrams = out.solutionGrams - out.hydroxideGrams;
+    const double weighedShare = out.hydroxideGrams / out.solutionGrams;
+    out.strength = purity * weighedShare;
+    if (perWater > solubility(wish.sodium, 0.0)) {
+        double low = 0.0;
+        double high = room;
+        for (int pass = 0; pass < 40; ++pass) {
+            const double middle = (low + high) / 2.0;
+            (solubility(wish.sodium, middle) < perWater ? low : high) = middle;
+        }
+        out.crystallisesBelow = Temperature::celsius(high);
+    }
+    return out;
+}
+
+} // namespace rhexion
