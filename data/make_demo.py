@@ -20,20 +20,23 @@ def figures(value):
             yield from figures(inner)
 
 
-def write(name, title, lines, lye, liquid, notes):
+def write(name, title, lines, lye, liquid, notes, portions=(), mixing=(38, 6)):
     used = []
     out = []
     for number, (material, vessel, amount, unit, *flags) in enumerate(lines, 1):
         line = {"id": number, "material": material, "vessel": vessel,
                 "amount": {"unit": unit} if unit == "rest" else {"value": amount, "unit": unit}}
-        line.update({flag: True for flag in flags})
+        for flag in flags:  # "frozen", or ("solvent", 1)
+            key, value = flag if isinstance(flag, tuple) else (flag, True)
+            line[key] = value
         out.append(line)
         used.append(material)
     used += [lye["sodium"], lye["potassium"]]
     used = list(dict.fromkeys(used))
     sources = list(dict.fromkeys(s for m in used for s in figures(MATERIALS[m])))
-    document = {"format": "rhexion-formula", "version": 2, "name": title, "maker": "The Lean-to",
+    document = {"format": "rhexion-formula", "version": 3, "name": title, "maker": "The Lean-to",
                 "notes": notes, "lines": out, "lye": lye, "liquid": liquid,
+                "mixing": {"celsius": mixing[0], "within": mixing[1]}, "portions": list(portions),
                 "materials": [MATERIALS[m] for m in used], "sources": [SOURCES[s] for s in sources]}
     text = json.dumps(document, indent=1, ensure_ascii=False) + "\n"
     (HERE / "demo" / name).write_text(text, encoding="utf-8")
@@ -70,3 +73,22 @@ write("potting-shed-scrub.rhexion", "Potting-shed scrub",
        ("pumice", "trace", 60, "g"), ("oat-flakes", "trace", 15, "g")],
       lye(0.03, 0.15), liquid("strength", 0.30),
       "A little potassium lye keeps it soft enough to lather on muddy hands.")
+
+
+def portion(number, name, mould, held):
+    return {"id": number, "name": name, "parts": 1, "mould": mould,
+            "held": {"line": 0, "amount": {"value": held, "unit": "percent-of-oils"}}}
+
+
+write("rhubarb-rosemary-halves.rhexion", "Rhubarb and rosemary halves",
+      [("olive-oil", "oil-pot", 380, "g"), ("coconut-oil", "oil-pot", 190, "g"),
+       ("rapeseed-oil", "oil-pot", 130, "g"), ("cocoa-butter", "oil-pot", 50, "g"),
+       ("rhubarb-juice", "second-jug", 70, "g"), ("water", "lye-jug", 0, "rest"),
+       ("maple-syrup", "trace", 2, "percent-of-oils", ("portion", 21), ("solvent", 1)),
+       ("madder-powder", "trace", 4, "g", ("portion", 21)),
+       ("spirulina-powder", "trace", 3, "g", ("portion", 22)),
+       ("rosemary-essential-oil", "trace", 2.5, "percent-of-oils", ("portion", 22)),
+       ("salt", "lye-jug", 10, "g", "locked")],
+      lye(0.06, 0.1) | {"secondJug": {"sodium": 0, "potassium": 1}}, liquid("strength", 0.31),
+      "Rhubarb takes the potassium lye in its own jug. Wet each colour with its own oil.",
+      [portion(21, "Rhubarb", "the long loaf", 8), portion(22, "Rosemary", "the round tray", 8)])

@@ -9,6 +9,13 @@
     </message>
 </context>
 <context>
+    <name>rhexion::BenchPage</name>
+    <message numerus="yes">
+        <source>%n portion(s)…</source>
+        <translation><numerusform>%n portion…</numerusform><numerusform>%n portions…</numerusform></translation>
+    </message>
+</context>
+<context>
     <name>rhexion::VesselPanel</name>
     <message numerus="yes">
         <source>%n caution(s): show</source>

@@ -205,7 +205,7 @@ void MainWindow::buildMenu()
     batch->addAction(tr("Make it larger or s&maller\u2026"), QKeySequence(Qt::CTRL | Qt::Key_E),
                      this, [this] {
                          goTo(Bench);
-                         bench_->scale()->showMenu();
+                         bench_->scale()->open();
                      });
 
     QMenu* view = menuBar()->addMenu(tr("&View"));

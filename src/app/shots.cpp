@@ -138,6 +138,13 @@ int takeShots(MainWindow& window, const QString& folder)
     shots.take(QStringLiteral("bench-slip"));
     window.bench().showFigures();
 
+    load(window, QStringLiteral("rhubarb-rosemary-halves.rhexion"));
+    window.bench().showPortions();
+    shots.take(QStringLiteral("bench-split"));
+    window.loadStock();
+    window.bench().showStockLye();
+    shots.take(QStringLiteral("bench-stock-lye"));
+
     load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
     window.makeBatch();
     BatchInProgress* current = window.making().batch();

@@ -131,10 +131,10 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
             parts << tr("frozen");
         if (line->allWater)
             parts << tr("counted as all water");
-        if (reckoned && reckoned->solventGrams > 0.0)
-            parts << tr("dissolved in %1 of the liquid").arg(speech_.mass(reckoned->solventGrams));
         if (const PortionId portion = document_.formula().portionOf(*line))
             parts << tr("for %1").arg(words::portionName(portion, document_.formula()));
+        if (reckoned && reckoned->solventGrams > 0.0)
+            parts << tr("in %1 of liquid").arg(speech_.mass(reckoned->solventGrams));
         if (!line->material->lot.id.empty())
             parts << tr("lot %1").arg(QString::fromStdString(line->material->lot.name));
         return parts.join(QStringLiteral(", "));

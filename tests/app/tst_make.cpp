@@ -120,6 +120,45 @@ private Q_SLOTS:
             shop.window->banner().text().contains(QLatin1String("journal could not be written")));
     }
 
+    // "Added a splash of 12 g": kept at once, counted at once, and there after a crash.
+    void aSplashIsKept()
+    {
+        Shop shop;
+        shop.document().reset(demo(demoNames[3]), {});
+        shop.window->makeBatch();
+        MakePage& make = shop.window->making();
+        goToStep(make, WeighTarget::What::HeldOil);
+        const auto water = [&] {
+            return std::get<AsWeighed>(make.batch()->now()).reckoning.waterPresent;
+        };
+        const double before = water();
+        const auto add = [&](const char* text) {
+            make.extra()->field()->setFocus();
+            QTest::keyClicks(make.extra()->field(), QString::fromLatin1(text));
+            QTest::keyClick(make.extra()->field(), Qt::Key_Return);
+        };
+        add("12 g water");
+        QVERIFY(std::abs(water() - before - 12.0) < 1e-6);
+        add("3 % water"); // of what is on the scale nothing is known
+        add("5 g NaOH");
+        QCOMPARE(make.batch()->topUps().size(), std::size_t(1));
+        QVERIFY(shop.window->banner().isVisible());
+        add("8 g olive oil");
+        shop.open(); // as after a crash
+        shop.window->offerRecovered();
+        QTest::mouseClick(button(shop.window.get(), "Go on making it"), Qt::LeftButton);
+        MakePage& again = shop.window->making();
+        QCOMPARE(again.batch()->topUps().size(), std::size_t(2));
+        QTest::mouseClick(button(&again, "Take the last one back"), Qt::LeftButton);
+        QCOMPARE(again.batch()->topUps().size(), std::size_t(1));
+        QVERIFY(std::abs(std::get<AsWeighed>(again.batch()->now()).reckoning.waterPresent - before -
+                         12.0) < 1e-6);
+        // To the end, and the journal tells of it.
+        again.batch()->goTo(int(again.batch()->plan().steps.size()));
+        QTest::mouseClick(button(&again, "Finish and keep"), Qt::LeftButton);
+        QVERIFY(shop.window->journalPage().pageText().contains("12.0 g"));
+    }
+
     void noteBegunIsKept()
     {
         Shop shop;

@@ -64,6 +64,31 @@ private Q_SLOTS:
             QCOMPARE(text.count(QLatin1String(blank)), 1);
     }
 
+    void aSplitBatterIsOnIt()
+    {
+        const QString text = textOf(demo(demoNames[3]));
+        for (const char* words :
+             {"Divide the batter", "Oil set aside for Rhubarb", "second jug",
+              "with 30.0 g of oil back", "the round tray", "scent 2.5 % of its oils",
+              "Water for Maple syrup", "within 6.0 \u00B0C of each other"})
+            QVERIFY2(text.contains(QString::fromUtf8(words)), words);
+    }
+
+    void workingFollowsTheSheet()
+    {
+        const Formula f = demo(demoNames[3]);
+        const auto r = std::get<Reckoning>(reckon(f));
+        QTemporaryDir dir;
+        qsizetype pages[2];
+        for (const bool working : {false, true}) {
+            const QString path = dir.filePath(QStringLiteral("%1.pdf").arg(working));
+            QVERIFY(!writeSheetPdf(path, f, r, Speech(), working));
+            pages[working] = bytesOf(path).count("/Type /Page\n");
+        }
+        QCOMPARE(pages[0], 1);
+        QVERIFY(pages[1] >= 3);
+    }
+
     void inOunces()
     {
         const QString text =

@@ -258,7 +258,8 @@ private Q_SLOTS:
         QVERIFY(!copy.behaviours.empty());
         // Changed in place it stays the same material; copied again it is another.
         page().changeOwn();
-        page().materialEditor()->figures()->model().put({"sv", Interval::exactly(175), "certificate"});
+        page().materialEditor()->figures()->model().put(
+            {"sv", Interval::exactly(175), "certificate"});
         page().materialEditor()->save();
         QCOMPARE(page().current()->id, std::string("own-shea-my-co-op"));
         QCOMPARE(page().current()->sv->range.typical(), 175.0);

@@ -56,7 +56,8 @@ class TestJournal : public QObject {
 private Q_SLOTS:
     void init()
     {
-        path_ = dir_.filePath(QStringLiteral("%1.sqlite").arg(QTest::currentTestFunction()));
+        path_ = dir_.filePath(QStringLiteral("%1 %2.sqlite")
+                                  .arg(QTest::currentTestFunction(), QTest::currentDataTag()));
     }
 
     void batchComesBack()

@@ -33,6 +33,7 @@ inline Formula demo(const char* name)
 }
 
 inline constexpr const char* demoNames[] = {
-    "quince-buttermilk-loaf.rhexion", "beetroot-yogurt-bar.rhexion", "potting-shed-scrub.rhexion"};
+    "quince-buttermilk-loaf.rhexion", "beetroot-yogurt-bar.rhexion", "potting-shed-scrub.rhexion",
+    "rhubarb-rosemary-halves.rhexion"};
 
 } // namespace rhexion::test

@@ -145,9 +145,9 @@ QWidget* BenchPage::buildVessels()
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
     auto* jugs = new QVBoxLayout;
-    auto* late = new QVBoxLayout;
+    late_ = new QVBoxLayout;
     jugs->setSpacing(8);
-    late->setSpacing(8);
+    late_->setSpacing(8);
     row->addLayout(jugs, 1);
     for (const Vessel vessel : allVessels) {
         const bool compact = vessel != Vessel::LyeJug && vessel != Vessel::OilPot;
@@ -159,12 +159,12 @@ QWidget* BenchPage::buildVessels()
         else if (vessel == Vessel::OilPot)
             row->addWidget(p, 1);
         else
-            late->addWidget(p, 1);
+            late_->addWidget(p, 1);
     }
     split_ = new QPushButton(box);
     connect(split_, &QPushButton::clicked, this, &BenchPage::showPortions);
-    late->addWidget(split_);
-    row->addLayout(late, 1);
+    late_->addWidget(split_);
+    row->addLayout(late_, 1);
     const std::pair<Vessel, Rule> rows[] = {{Vessel::LyeJug, Rule::SodiumWeighed},
                                             {Vessel::LyeJug, Rule::PotassiumWeighed},
                                             {Vessel::LyeJug, Rule::JugWater},
@@ -356,6 +356,9 @@ void BenchPage::refresh()
         for (const Vessel vessel : allVessels)
             fullest = std::max(fullest, contentsOf(f, *r, vessel).total());
     for (VesselPanel* p : panels_) {
+        // A tray with lines in it takes the room of those without.
+        if (late_->indexOf(p) >= 0)
+            late_->setStretchFactor(p, 1 + 2 * p->model()->rowCount());
         p->setFull(fullest * 1.25);
         p->refresh();
     }

@@ -15,6 +15,7 @@ class QLabel;
 class QLineEdit;
 class QPushButton;
 class QStackedWidget;
+class QVBoxLayout;
 
 namespace rhexion {
 
@@ -87,6 +88,7 @@ private:
     SettingsStrip* strip_;
     TypingLine* typing_;
     std::vector<VesselPanel*> panels_;
+    QVBoxLayout* late_;
     struct JugRow {
         FigureRow* row;
         Vessel vessel;

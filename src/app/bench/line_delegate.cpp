@@ -82,7 +82,8 @@ void LineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
         painter->setFont(Theme::small());
         painter->setPen(c.muted);
         painter->drawText(QRect(line.left(), line.bottom() - 2, line.width(), noteHeight),
-                          Qt::AlignRight | Qt::AlignVCenter, how);
+                          Qt::AlignRight | Qt::AlignVCenter,
+                          painter->fontMetrics().elidedText(how, Qt::ElideRight, line.width()));
     }
     painter->restore();
 }

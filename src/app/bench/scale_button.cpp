@@ -1,5 +1,6 @@
 #include "app/bench/scale_button.h"
 
+#include "app/theme/theme.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 
@@ -14,6 +15,8 @@ ScaleButton::ScaleButton(FormulaDocument& document, QWidget* parent)
     : QToolButton(parent), document_(document)
 {
     setToolTip(tr("Make it larger or smaller"));
+    setIcon(Theme::icon(QStringLiteral("scale"), Theme::colours().ink));
+    setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
     setPopupMode(QToolButton::InstantPopup);
     setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
     auto* menu = new QMenu(this);
@@ -62,6 +65,11 @@ void ScaleButton::setSpeech(const Speech& speech)
     oils_->setSuffix(speech.massUnit());
     batter_->setSuffix(speech.massUnit());
     refresh();
+}
+
+void ScaleButton::open()
+{
+    menu()->popup(mapToGlobal(QPoint(0, height())));
 }
 
 void ScaleButton::refresh()

@@ -17,6 +17,7 @@ public:
     explicit ScaleButton(FormulaDocument& document, QWidget* parent = nullptr);
 
     void setSpeech(const Speech& speech);
+    void open(); // the form, as by pressing it
     NumberField* oils() const { return oils_; }
     NumberField* batter() const { return batter_; }
     NumberField* times() const { return times_; }

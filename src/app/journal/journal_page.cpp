@@ -194,6 +194,12 @@ QString JournalPage::pageOf(const BatchRecord& record) const
                 .arg(w.name.toHtmlEscaped(), speech_.mass(w.plannedGrams),
                      speech_.mass(w.weighed.grams), differs ? sign + speech_.mass(off) : QString());
     }
+    for (const TopUpRecord& added : record.topUps)
+        html += QStringLiteral("<tr><td>%1</td><td></td><td align='right'>%2</td><td class='off'>%3"
+                               "</td></tr>")
+                    .arg(QString::fromStdString(added.topUp.material->name).toHtmlEscaped(),
+                         speech_.mass(added.topUp.grams),
+                         tr("beside the plan, %1").arg(words::vesselPlace(added.topUp.vessel)));
     html += QStringLiteral("</table><h3>%1</h3>").arg(tr("Notes"));
     if (record.notes.isEmpty())
         html += QStringLiteral("<p class='m'>%1</p>").arg(tr("None yet."));

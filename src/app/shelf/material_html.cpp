@@ -60,7 +60,7 @@ private:
             // Traces keep their figures: "0.004 g", not "0.00 g".
             return speech_.habits().massUnit == AmountUnit::Gram
                        ? speech_.number(v, i.high() < 0.1 ? 3 : 2)
-                                                                 : speech_.massNumber(v);
+                       : speech_.massNumber(v);
         };
         const QString typical = n(i.typical()) + QChar(0x00A0) + speech_.massUnit();
         return n(i.low()) == n(i.high())
@@ -94,7 +94,8 @@ private:
         if (m_.acidityUnknown())
             line(tr("Lye: what its acids take is not known. Titrate it, or treat it as 0 to %1 "
                     "of sodium hydroxide.")
-                     .arg(speech_.number(e.acidSodium().high(), e.acidSodium().high() < 0.1 ? 3 : 2) +
+                     .arg(speech_.number(e.acidSodium().high(),
+                                         e.acidSodium().high() < 0.1 ? 3 : 2) +
                           QChar(0x00A0) + tr("g")));
         else if (e.acidMol.high() > 0.0)
             line(tr("Lye: its acids take %1 of sodium hydroxide, or %2 of potassium hydroxide.")

@@ -296,8 +296,7 @@ void ShelfPage::showCurrent()
         name_->setText(tr("Nothing on the shelf matches"));
         text_->setHtml(
             QStringLiteral("<p>%1</p>")
-                .arg(tr(
-                    "Try fewer letters, or make it a material of your own, below the list.")));
+                .arg(tr("Try fewer letters, or make it a material of your own, below the list.")));
         return;
     }
     const Material& m = *shown_;
