@@ -19,7 +19,7 @@ Account alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
 {
     Account account;
     account.name = tr("Lye");
-    account.spare = 1.13; // room to say what is kept back
+    account.ending = tr("kept back");
     Bar& called = account.bars[0];
     called.name = tr("called for");
     double total = 0.0;
@@ -118,7 +118,7 @@ double Account::scale() const
             sum += segment.value;
         most = std::max({most, sum, bar.high});
     }
-    return most > 0.0 ? most * spare : 1.0;
+    return most > 0.0 ? most : 1.0;
 }
 
 std::vector<Account> accountsOf(const Formula& formula, const Reckoning& reckoning,

@@ -32,8 +32,8 @@ struct Bar {
 
 struct Account {
     QString name;
-    double spare = 1.0; // scale beyond the longest bar
-    Bar bars[2];        // called for or wanted; supplied or brought by
+    QString ending; // said after the last bar; room is kept for it
+    Bar bars[2];    // called for or wanted; supplied or brought by
     double scale() const;
 };
 

@@ -63,12 +63,20 @@ QRectF AccountsView::barRect(std::size_t account, std::size_t bar) const
     return {left, top, std::max(40.0, width() - left - totalWidth - 8.0), barHeight};
 }
 
+double AccountsView::unitOf(std::size_t account, const QRectF& area) const
+{
+    const QString& ending = accounts_[account].ending;
+    const double room =
+        ending.isEmpty() ? 0.0 : QFontMetrics(Theme::small()).horizontalAdvance(ending) + 10.0;
+    return std::max(20.0, area.width() - room) / accounts_[account].scale();
+}
+
 QRectF AccountsView::rectOf(std::size_t account, std::size_t bar, std::size_t segment) const
 {
     if (account >= accounts_.size() || segment >= accounts_[account].bars[bar].segments.size())
         return {};
     const QRectF area = barRect(account, bar);
-    const double unit = area.width() / accounts_[account].scale();
+    const double unit = unitOf(account, area);
     double left = area.left();
     const auto& segments = accounts_[account].bars[bar].segments;
     for (std::size_t i = 0; i < segment; ++i)
@@ -130,7 +138,7 @@ void AccountsView::paintBar(QPainter& painter, std::size_t account, std::size_t 
     }
     if (what.low >= 0.0) {
         // The doubt of what is called for, as a whisker under the bar.
-        const double unit = area.width() / accounts_[account].scale();
+        const double unit = unitOf(account, area);
         const double y = area.bottom() + barGap / 2;
         painter.setPen(QPen(c.ink, 1.5));
         const double low = area.left() + what.low * unit;

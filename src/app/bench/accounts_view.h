@@ -18,6 +18,8 @@ public:
     void setAccounts(std::vector<Account> accounts);
     const std::vector<Account>& accounts() const { return accounts_; }
     // Where a segment is drawn; empty when it is not.
+    // px for one of the account's own measure
+    double unitOf(std::size_t account, const QRectF& area) const;
     QRectF rectOf(std::size_t account, std::size_t bar, std::size_t segment) const;
 
     QSize sizeHint() const override { return {600, 168}; }

@@ -35,6 +35,7 @@ namespace rhexion {
 namespace {
 constexpr int sideWidth = 318;
 constexpr int sideWidthReading = 424;
+constexpr int narrowPage = 1080; // below it reading has no more room than figures
 } // namespace
 
 BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
@@ -248,9 +249,21 @@ Panel* BenchPage::open(Panel*& panel, int width, Make make)
         side_->addWidget(panel);
         connect(panel, &Panel::closed, this, &BenchPage::showFigures);
     }
-    side_->setFixedWidth(width);
+    sideWanted_ = width;
+    fitSide();
     side_->setCurrentWidget(panel);
     return panel;
+}
+
+void BenchPage::fitSide()
+{
+    side_->setFixedWidth(width() < narrowPage ? sideWidth : std::max(sideWidth, sideWanted_));
+}
+
+void BenchPage::resizeEvent(QResizeEvent* event)
+{
+    fitSide();
+    QWidget::resizeEvent(event);
 }
 
 void BenchPage::showShelf()
@@ -309,7 +322,8 @@ void BenchPage::showWorkingOf(Rule rule, PortionId portion)
 
 void BenchPage::showFigures()
 {
-    side_->setFixedWidth(sideWidth);
+    sideWanted_ = sideWidth;
+    fitSide();
     side_->setCurrentWidget(figures_);
 }
 

@@ -66,7 +66,11 @@ Q_SIGNALS:
     void makeWanted();
     void noted(const QString& text); // something typed could not be used
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    void fitSide(); // the panel beside the bench is wide only where there is room
     QWidget* buildTop();
     QWidget* buildVessels();
     void wire(VesselPanel* panel);
@@ -97,6 +101,7 @@ private:
     std::vector<JugRow> jugRows_; // hydroxide and poured water, on top of the jugs' lines
     AccountsView* accounts_;
     QStackedWidget* side_;
+    int sideWanted_ = 0;
     FiguresPanel* figures_;
     // These are built when first wanted.
     WorkingPanel* working_ = nullptr;

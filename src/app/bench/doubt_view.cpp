@@ -131,8 +131,18 @@ void DoubtView::show(const Doubt* doubt, const Speech& speech)
             .arg(names.join(QStringLiteral(", ")),
                  names.isEmpty() ? QString() : words::causeAdvice(doubt->causes.front().code)));
     causes_->setToolTip(advice.join(QLatin1Char('\n')));
-    causes_->setVisible(!names.isEmpty());
+    causes_->setVisible(!names.isEmpty() && !compact_);
+    text_->setToolTip(causes_->text());
     setAccessibleDescription(text_->text() + QLatin1Char(' ') + causes_->text());
+}
+
+void DoubtView::setCompact(bool compact)
+{
+    if (compact == compact_)
+        return;
+    compact_ = compact;
+    band_->setVisible(!compact);
+    causes_->setVisible(!compact && !causes_->text().isEmpty());
 }
 
 QString DoubtView::text() const

@@ -1,5 +1,5 @@
-// True superfat as a picture of its spread: the drawn histogram, nine in ten, and where lye would be
-// left over; below it what causes most of the doubt and how to shrink it.
+// True superfat as a picture of its spread: the drawn histogram, nine in ten, and where lye would
+// be left over; below it what causes most of the doubt and how to shrink it.
 #pragma once
 
 #include <QWidget>
@@ -19,6 +19,8 @@ public:
     explicit DoubtView(QWidget* parent = nullptr);
     // Nothing: it is being worked out; the last picture stays, faint.
     void show(const Doubt* doubt, const Speech& speech);
+    // In a low window the sentence stays and picture and causes go; its tooltip has the causes.
+    void setCompact(bool compact);
     QString text() const;
     QString causes() const;
 
@@ -26,6 +28,7 @@ private:
     DoubtBand* band_;
     QLabel* text_;
     QLabel* causes_;
+    bool compact_ = false;
 };
 
 } // namespace rhexion

@@ -204,6 +204,14 @@ void FiguresPanel::refresh()
     refreshCautions();
 }
 
+void FiguresPanel::resizeEvent(QResizeEvent* event)
+{
+    // In a low window the cautions need the room more than the picture of the doubt.
+    constexpr int low = 660;
+    doubtView_->setCompact(height() < low);
+    QFrame::resizeEvent(event);
+}
+
 void FiguresPanel::showCautionsOf(Vessel vessel)
 {
     for (int i = 0; i < cautions_->count(); ++i)

@@ -31,6 +31,9 @@ Q_SIGNALS:
     void workingWanted(Rule rule, LineId line);
     void allWorkingWanted();
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     FigureRow* addRow(QVBoxLayout* layout, Rule rule);
     void refresh();

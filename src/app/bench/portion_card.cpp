@@ -42,14 +42,17 @@ PortionCard::PortionCard(FormulaDocument& document, PortionId id, QWidget* paren
     mould_->setMaxLength(120);
     mould_->setPlaceholderText(tr("which mould it goes into"));
     held_ = new QLineEdit(this);
-    held_->setFixedWidth(112);
+    held_->setFixedWidth(104);
+    name_->setMinimumWidth(60);
+    mould_->setMinimumWidth(60);
     held_->setPlaceholderText(tr("none"));
     held_->setToolTip(tr("Oil taken out before the lye goes in, to wet colour, clay or yolk: 10 %, "
                          "2 tbsp or 30 g. It comes back at trace."));
     oil_ = new QComboBox(this);
     oil_->setAccessibleName(tr("Which oil is set aside"));
     oil_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    oil_->setMinimumContentsLength(8);
+    oil_->setMinimumContentsLength(3);
+    oil_->setMinimumWidth(60);
     own_ = new QLabel(this);
     own_->setObjectName(QStringLiteral("muted"));
     own_->setWordWrap(true);
@@ -64,7 +67,7 @@ PortionCard::PortionCard(FormulaDocument& document, PortionId id, QWidget* paren
     first->addWidget(parts_);
     first->addWidget(remove);
     auto* second = new QHBoxLayout;
-    second->addWidget(caption(tr("Oil set aside"), held_));
+    second->addWidget(caption(tr("Oil aside"), held_));
     second->addWidget(held_);
     second->addWidget(oil_, 1);
     auto* third = new QHBoxLayout;
@@ -112,6 +115,7 @@ FigureRow* PortionCard::addRow(Rule rule)
 {
     auto* row = new FigureRow(this);
     row->setCompact();
+    row->setMinimumWidth(120); // names give way before figures do
     layout()->addWidget(row);
     connect(row, &FigureRow::clicked, this, [this, rule] { Q_EMIT workingWanted(rule, id_); });
     return row;
@@ -180,7 +184,7 @@ void PortionCard::refresh()
     held_->setText(portion->held ? speech_.amountForEditing(portion->held->amount) : QString());
     held_->setModified(false);
     oil_->clear();
-    oil_->addItem(tr("of the mixed oils"), 0u);
+    oil_->addItem(tr("mixed oils"), 0u);
     for (const Line& line : f.lines)
         if (line.material->isOil() && line.vessel == Vessel::OilPot)
             oil_->addItem(QString::fromStdString(line.material->name), line.id);

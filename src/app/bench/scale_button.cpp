@@ -78,8 +78,8 @@ void ScaleButton::refresh()
     setVisible(r != nullptr);
     if (!r)
         return;
-    setText(tr("%1 of oils, %2 of batter")
-                .arg(speech_.mass(r->oilsGrams), speech_.mass(r->batterGrams)));
+    setText(QLatin1Char(' ') + tr("%1 of oils, %2 of batter")
+                                   .arg(speech_.mass(r->oilsGrams), speech_.mass(r->batterGrams)));
     const AmountUnit unit = speech_.habits().massUnit;
     oils_->setValue(statedIn(Mass::grams(r->oilsGrams), unit).value);
     batter_->setValue(statedIn(Mass::grams(r->batterGrams), unit).value);

@@ -129,7 +129,7 @@ QWidget* MakePage::buildSteps()
     connect(takeBack_, &QPushButton::clicked, this,
             [this] { good(current_->takeBackLastTopUp()); });
     extra_ = new TypingLine(stock_, card);
-    extra_->setPurpose(tr("Something else went in? Type it: 12 g water"));
+    extra_->setPurpose(tr("Also went in: 12 g water"));
     connect(extra_, &TypingLine::lineWanted, this, &MakePage::topUp);
     connect(extra_, &TypingLine::hydroxideWanted, this, [this] {
         Q_EMIT noted(tr("Lye is weighed at its own step: press that in the list and type what is "
