@@ -9,6 +9,7 @@
 #include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
 #include "app/widgets/banner.h"
+#include "app/widgets/steady_stack.h"
 #include "app/widgets/typing_line.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
@@ -52,7 +53,7 @@ MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>&
     centre->setObjectName(QStringLiteral("page"));
     banner_ = new Banner(centre);
     offer_ = new Banner(centre);
-    pages_ = new QStackedWidget(centre);
+    pages_ = new SteadyStack(centre);
     bench_ = new BenchPage(*document_, *stock_, pages_);
     pages_->addWidget(bench_);
     auto* right = new QVBoxLayout;

@@ -10,8 +10,12 @@ DoubtWatcher::DoubtWatcher(FormulaDocument& document, QObject* parent)
     : QObject(parent), document_(document), wanted_(std::make_shared<std::atomic<int>>(0))
 {
     pool_.setMaxThreadCount(1);
-    connect(&document_, &FormulaDocument::changed, this, &DoubtWatcher::begin);
-    begin();
+    constexpr int moment = 50; // ms
+    rest_.setSingleShot(true);
+    rest_.setInterval(moment);
+    connect(&rest_, &QTimer::timeout, this, &DoubtWatcher::begin);
+    connect(&document_, &FormulaDocument::changed, this, &DoubtWatcher::forget);
+    forget();
 }
 
 DoubtWatcher::~DoubtWatcher()
@@ -21,10 +25,16 @@ DoubtWatcher::~DoubtWatcher()
     pool_.waitForDone();
 }
 
+void DoubtWatcher::forget()
+{
+    ++*wanted_;
+    doubt_.reset();
+    rest_.start();
+}
+
 void DoubtWatcher::begin()
 {
     const int run = ++*wanted_;
-    doubt_.reset();
     const Reckoning* reckoning = document_.reckoning();
     if (!reckoning)
         return;
@@ -42,6 +52,10 @@ void DoubtWatcher::begin()
 
 void DoubtWatcher::finish()
 {
+    if (rest_.isActive()) {
+        rest_.stop();
+        begin();
+    }
     pool_.waitForDone();
     QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);
 }

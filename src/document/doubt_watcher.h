@@ -3,6 +3,7 @@
 
 #include <QObject>
 #include <QThreadPool>
+#include <QTimer>
 
 #include "core/reckoning/doubt.h"
 
@@ -29,10 +30,13 @@ Q_SIGNALS:
     void found();
 
 private:
+    void forget(); // the formula changed
     void begin();
     void take(int run, const std::optional<Doubt>& doubt);
 
     FormulaDocument& document_;
+    // The picture of a change comes first; the draws begin when keys rest for a moment.
+    QTimer rest_;
     QThreadPool pool_;
     std::shared_ptr<std::atomic<int>> wanted_; // the run whose result is still wanted
     std::optional<Doubt> doubt_;

@@ -25,6 +25,9 @@ Formula freshFormula()
 FormulaDocument::FormulaDocument(QObject* parent)
     : QObject(parent), formula_(freshFormula()), result_(reckon(formula_))
 {
+    // More steps back than anyone takes; without a limit a long day's memory would only grow.
+    constexpr int mostSteps = 2000;
+    history_.setUndoLimit(mostSteps);
     connect(&history_, &QUndoStack::cleanChanged, this, &FormulaDocument::dirtyChanged);
 }
 

@@ -49,8 +49,7 @@ VesselModel::VesselModel(FormulaDocument& document, Vessel vessel, QObject* pare
 void VesselModel::setSpeech(const Speech& speech)
 {
     speech_ = speech;
-    if (!ids_.empty())
-        Q_EMIT dataChanged(index(0), index(rowCount() - 1));
+    tellChanged();
 }
 
 // Takes away rows that are gone, adds those that are new, and lays out anew if the order changed,
@@ -83,8 +82,33 @@ void VesselModel::follow()
         changePersistentIndexList(from, to);
         Q_EMIT layoutChanged();
     }
-    if (!ids_.empty())
-        Q_EMIT dataChanged(index(0), index(rowCount() - 1));
+    tellChanged();
+}
+
+void VesselModel::tellChanged()
+{
+    const auto before = std::move(shown_);
+    shown_.clear();
+    bool heights = before.size() != ids_.size();
+    for (int row = 0; row < rowCount(); ++row) {
+        const QModelIndex at = index(row);
+        const QString stated = data(at, StatedRole).toString();
+        const QStringList parts{QString::number(lineAt(at)),
+                                data(at, Qt::DisplayRole).toString(),
+                                data(at, MassRole).toString(),
+                                stated,
+                                QString::number(data(at, SeverityRole).toInt()),
+                                QString::number(data(at, FrozenRole).toBool()),
+                                QString::number(data(at, LockedRole).toBool())};
+        shown_.push_back({parts.join(QLatin1Char('\n')), !stated.isEmpty()});
+        const auto place = static_cast<std::size_t>(row);
+        if (place < before.size() && before[place] == shown_[place])
+            continue;
+        heights = heights || place >= before.size() || before[place].noted != shown_[place].noted;
+        Q_EMIT dataChanged(at, at);
+    }
+    if (heights)
+        Q_EMIT heightsChanged();
 }
 
 LineId VesselModel::lineAt(const QModelIndex& index) const

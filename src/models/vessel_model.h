@@ -46,14 +46,23 @@ public:
 Q_SIGNALS:
     // What was typed as an amount could not be used.
     void amountRefused(const QString& why);
+    // A line got or lost its note, so that rows are of another height.
+    void heightsChanged();
 
 private:
     void follow();
+    void tellChanged(); // of the rows that look different from before
 
     FormulaDocument& document_;
     Vessel vessel_;
     Speech speech_;
     std::vector<LineId> ids_;
+    struct Shown {
+        QString text; // all that a row shows, in one
+        bool noted = false;
+        friend bool operator==(const Shown&, const Shown&) = default;
+    };
+    std::vector<Shown> shown_;
 };
 
 } // namespace rhexion

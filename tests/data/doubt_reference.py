@@ -59,7 +59,7 @@ def run(path, rng):
             supply = supply + weighed * p / molar
             pure = pure + weighed * p
             water = water + weighed * (1 - m["parts"].get("carbonate", {"typical": 0})["typical"] - p)
-    water = water + reckoned["jug"].get("pouredWater", 0)
+    water = water + reckoned["jugs"][0].get("pouredWater", 0)
     superfat = 1 - (supply - acid) / fat
     strength = pure / (pure + water)
     q = lambda a: [round(float(v), 6) for v in np.percentile(a, [5, 50, 95])]

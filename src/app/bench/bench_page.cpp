@@ -13,6 +13,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/number_field.h"
+#include "app/widgets/steady_stack.h"
 #include "app/widgets/typing_line.h"
 #include "core/reckoning/contents.h"
 #include "document/doubt_watcher.h"
@@ -51,7 +52,7 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
     accountsLayout->setContentsMargins(4, 2, 4, 2);
     accountsLayout->addWidget(accounts_);
 
-    side_ = new QStackedWidget(this);
+    side_ = new SteadyStack(this);
     doubt_ = new DoubtWatcher(document, this);
     figures_ = new FiguresPanel(document, *doubt_, side_);
     side_->addWidget(figures_);

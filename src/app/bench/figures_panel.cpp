@@ -1,5 +1,6 @@
 #include "app/bench/figures_panel.h"
 
+#include "app/bench/caution_list.h"
 #include "app/bench/doubt_view.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
@@ -10,7 +11,6 @@
 
 #include <QLabel>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace rhexion {
@@ -59,19 +59,10 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidg
 
     cautionHead_ = heading(tr("Cautions"));
     layout->addWidget(cautionHead_);
-    scroll_ = new QScrollArea(this);
-    scroll_->setWidgetResizable(true);
-    scroll_->setFrameShape(QFrame::NoFrame);
-    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll_->setFocusPolicy(Qt::NoFocus);
-    scroll_->viewport()->setAutoFillBackground(false);
-    auto* inner = new QWidget(scroll_);
-    inner->setObjectName(QStringLiteral("clear"));
-    cautions_ = new QVBoxLayout(inner);
-    cautions_->setContentsMargins(0, 0, 6, 0);
-    cautions_->setSpacing(8);
-    scroll_->setWidget(inner);
-    layout->addWidget(scroll_, 1);
+    cautions_ = new CautionList(this);
+    connect(cautions_, &CautionList::mendWanted, this,
+            [this](const Edit& edit, const QString& text) { document_.apply(edit, text); });
+    layout->addWidget(cautions_, 1);
     working_ = new QPushButton(tr("Show the working"), this);
     working_->setIcon(Theme::icon(QStringLiteral("calculator"), Theme::colours().ink));
     connect(working_, &QPushButton::clicked, this, &FiguresPanel::allWorkingWanted);
@@ -140,13 +131,6 @@ void FiguresPanel::refreshFigures(const Reckoning& r)
 
 void FiguresPanel::refreshCautions()
 {
-    while (QLayoutItem* item = cautions_->takeAt(0)) {
-        if (QWidget* old = item->widget()) {
-            old->hide(); // its button may be what was pressed, so it goes a little later
-            old->deleteLater();
-        }
-        delete item;
-    }
     const Reckoning* r = document_.reckoning();
     std::vector<Caution> cautions = r ? r->cautions : std::vector<Caution>{};
     if (r && doubt_.doubt())
@@ -158,36 +142,15 @@ void FiguresPanel::refreshCautions()
     const int count = int(cautions.size());
     cautionHead_->setText(count == 0 ? tr("No cautions") : tr("%n caution(s)", nullptr, count));
     cautionHead_->setVisible(r != nullptr);
-    for (int i = 0; i < count; ++i) {
-        const Caution& caution = cautions[std::size_t(i)];
-        auto* box = new QWidget;
-        box->setProperty("vessel", int(caution.vessel));
-        auto* column = new QVBoxLayout(box);
-        column->setContentsMargins(8, 0, 0, 0);
-        column->setSpacing(2);
-        auto* title = new QLabel(QStringLiteral("%1: %2").arg(
-            words::severityName(caution.severity),
-            words::cautionTitle(caution, document_.formula(), speech_)));
-        title->setWordWrap(true);
-        title->setStyleSheet(QStringLiteral("font-weight: 600; font-size: 14px; color: %1")
-                                 .arg(Theme::ofSeverity(int(caution.severity)).name()));
-        auto* reason = new QLabel(words::cautionReason(caution, document_.formula(), speech_));
-        reason->setObjectName(QStringLiteral("muted"));
-        reason->setWordWrap(true);
-        column->addWidget(title);
-        column->addWidget(reason);
-        if (caution.mend) {
-            auto* mend = new QPushButton(words::mendLabel(caution, document_.formula(), speech_));
-            mend->setObjectName(QStringLiteral("mend"));
-            const Edit edit = *caution.mend;
-            const QString text = mend->text();
-            connect(mend, &QPushButton::clicked, this,
-                    [this, edit, text] { document_.apply(edit, text); });
-            column->addWidget(mend);
-        }
-        cautions_->addWidget(box);
-    }
-    cautions_->addStretch();
+    const Formula& f = document_.formula();
+    std::vector<CautionSaid> said;
+    for (const Caution& caution : cautions)
+        said.push_back({QStringLiteral("%1: %2").arg(words::severityName(caution.severity),
+                                                     words::cautionTitle(caution, f, speech_)),
+                        words::cautionReason(caution, f, speech_),
+                        words::mendLabel(caution, f, speech_), int(caution.severity),
+                        caution.vessel, caution.mend});
+    cautions_->say(std::move(said));
 }
 
 void FiguresPanel::refresh()
@@ -214,12 +177,7 @@ void FiguresPanel::resizeEvent(QResizeEvent* event)
 
 void FiguresPanel::showCautionsOf(Vessel vessel)
 {
-    for (int i = 0; i < cautions_->count(); ++i)
-        if (QWidget* box = cautions_->itemAt(i)->widget())
-            if (box->property("vessel").toInt() == int(vessel)) {
-                scroll_->ensureWidgetVisible(box, 0, 0);
-                return;
-            }
+    cautions_->bring(vessel);
 }
 
 } // namespace rhexion

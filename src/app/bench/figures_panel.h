@@ -8,11 +8,11 @@
 
 class QLabel;
 class QPushButton;
-class QScrollArea;
 class QVBoxLayout;
 
 namespace rhexion {
 
+class CautionList;
 class DoubtView;
 class DoubtWatcher;
 class FigureRow;
@@ -54,8 +54,7 @@ private:
     DoubtView* doubtView_;
     FigureRow* batter_;
     QLabel* cautionHead_;
-    QScrollArea* scroll_;
-    QVBoxLayout* cautions_;
+    CautionList* cautions_;
     QPushButton* working_;
 };
 

@@ -16,6 +16,10 @@ VesselDrawing::VesselDrawing(Vessel vessel, QWidget* parent) : QWidget(parent), 
 
 void VesselDrawing::setContents(const Contents& contents, double full, const Speech& speech)
 {
+    const double to = full > 0.0 ? full : 1.0;
+    if (contents == contents_ && to == full_ && speech.habits() == speech_.habits())
+        return;
+    speech_ = speech;
     contents_ = contents;
     full_ = full > 0.0 ? full : 1.0;
     const std::pair<QString, double> parts[] = {{tr("water"), contents.water},

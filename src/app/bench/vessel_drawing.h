@@ -27,6 +27,7 @@ private:
     Vessel vessel_;
     Contents contents_;
     double full_ = 1.0;
+    Speech speech_;
 };
 
 } // namespace rhexion

@@ -36,6 +36,7 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
 
     model_ = new VesselModel(document, vessel, this);
     connect(model_, &VesselModel::amountRefused, this, &VesselPanel::amountRefused);
+    connect(model_, &VesselModel::heightsChanged, this, [this] { list_->doItemsLayout(); });
     list_ = new QListView(this);
     list_->setModel(model_);
     delegate_ = new LineDelegate(list_);
@@ -149,7 +150,6 @@ void VesselPanel::refresh()
         badge_->setToolTip(tr("%n caution(s): show", nullptr, count));
         badge_->setAccessibleName(badge_->toolTip());
     }
-    list_->doItemsLayout();
 }
 
 void VesselPanel::resizeEvent(QResizeEvent* event)

@@ -23,6 +23,8 @@ FigureRow::FigureRow(QWidget* parent) : QAbstractButton(parent)
 
 void FigureRow::set(const QString& name, const QString& value, const QString& note)
 {
+    if (name == text() && value == value_ && note == note_)
+        return;
     const bool taller = note.isEmpty() != note_.isEmpty();
     setText(name);
     value_ = value;

@@ -13,7 +13,12 @@ public:
     void set(const QString& name, const QString& value, const QString& note = {});
     // As large as a line in a vessel, for what stands among them.
     void setCompact() { compact_ = true; }
-    void setTint(const QColor& colour) { tint_ = colour; }
+    void setTint(const QColor& colour)
+    {
+        if (colour != tint_)
+            update();
+        tint_ = colour;
+    }
     QString value() const { return value_; }
     QString note() const { return note_; }
 

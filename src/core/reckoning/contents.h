@@ -13,6 +13,7 @@ struct Contents { // g
     double sugar = 0.0;
     double salt = 0.0;
     double otherSolids = 0.0;
+    friend bool operator==(const Contents&, const Contents&) = default;
     double total() const { return water + fat + alkali + acid + sugar + salt + otherSolids; }
 };
 

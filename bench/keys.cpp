@@ -1,0 +1,172 @@
+// rhexion-bench-keys: from a key to the repainted bench, in whatever window there is, and what the
+// program's memory does over a long day of edits.
+//   xvfb-run -a -s "-screen 0 1280x800x24" rhexion-bench-keys [EDITS]     (100000; 0: only the keys)
+#include "app/bench/bench_page.h"
+#include "app/main_window.h"
+#include "app/theme/theme.h"
+#include "app/widgets/number_field.h"
+#include "app/widgets/typing_line.h"
+#include "document/doubt_watcher.h"
+#include "document/formula_document.h"
+#include "sheet/batch_sheet.h"
+#include "storage/catalogue.h"
+
+#include <QApplication>
+#include <QElapsedTimer>
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <QScreen>
+#include <QSettings>
+#include <QTemporaryDir>
+
+#include <algorithm>
+#include <cstdio>
+#include <malloc.h>
+#include <vector>
+
+using namespace rhexion;
+
+namespace {
+
+Formula mixed(std::size_t count)
+{
+    Formula f;
+    const Catalogue& c = Catalogue::shipped();
+    f.lye.sodium = c.find("sodium-hydroxide");
+    f.lye.potassium = c.find("potassium-hydroxide-90");
+    f.lye.potassiumShare = 0.2;
+    f.lines.push_back(
+        {f.newId(), c.find("goat-milk"), Vessel::LyeJug, {0, AmountUnit::Rest}, true});
+    for (std::size_t i = 0; f.lines.size() < count; ++i) {
+        const MaterialPtr& m = c.materials()[i * 7 % c.materials().size()];
+        if (!m->isHydroxide())
+            f.lines.push_back({f.newId(),
+                               m,
+                               m->isOil() ? Vessel::OilPot : Vessel::Trace,
+                               {m->isOil() ? 60.0 : 4.0, AmountUnit::Gram}});
+    }
+    return f;
+}
+
+void press(QWidget* to, int key, const QString& text)
+{
+    for (const auto type : {QEvent::KeyPress, QEvent::KeyRelease}) {
+        QKeyEvent event(type, key, Qt::NoModifier, text);
+        QApplication::sendEvent(to, &event);
+    }
+}
+
+// Waits until what the key changed is on the screen: the events it caused are worked off, and the
+// display server has answered after them.
+double untilPainted(const QElapsedTimer& timer, const QWidget& window)
+{
+    QApplication::processEvents();
+    (void)window.screen()->grabWindow(window.winId(), 0, 0, 1, 1);
+    return double(timer.nsecsElapsed()) / 1e6;
+}
+
+void report(const char* what, std::size_t materials, std::vector<double> ms)
+{
+    std::ranges::sort(ms);
+    std::printf(
+        "%s, %zu materials: median %.1f ms, 95 of 100 within %.1f ms, least %.1f ms (target "
+        "16 at 95)\n",
+        what, materials, ms[ms.size() / 2], ms[ms.size() * 95 / 100], ms.front());
+    std::fflush(stdout);
+}
+
+void benchKeys(MainWindow& window, std::size_t materials)
+{
+    constexpr int presses = 300;
+    window.document().reset(mixed(materials), {});
+    window.bench().showFigures();
+    QApplication::processEvents();
+    QElapsedTimer timer;
+    std::vector<double> ms;
+    auto* superfat = window.findChild<NumberField*>(QStringLiteral("superfat"));
+    for (int i = 0; i < presses; ++i) {
+        superfat->setFocus();
+        superfat->selectAll();
+        press(superfat, Qt::Key_5 + i % 4, QString::number(5 + i % 4));
+        QApplication::processEvents();
+        timer.start();
+        press(superfat, Qt::Key_Return, QStringLiteral("\r"));
+        ms.push_back(untilPainted(timer, window));
+    }
+    report("Enter on a new superfat, until the bench is repainted", materials, ms);
+    ms.clear();
+    QLineEdit* typing = window.bench().typing()->field();
+    typing->setFocus();
+    const QString phrase = QStringLiteral("12 g buttermilk dried");
+    for (int i = 0; i < presses; ++i) {
+        const int at = i % int(phrase.size());
+        if (at == 0)
+            typing->clear();
+        QApplication::processEvents();
+        timer.start();
+        press(typing, 0, phrase.mid(at, 1));
+        ms.push_back(untilPainted(timer, window));
+    }
+    typing->clear();
+    report("a letter on the typing line, until it says what it understood", materials, ms);
+}
+
+double heapMegabytes()
+{
+    return double(mallinfo2().uordblks) / 1e6;
+}
+
+void benchMemory(MainWindow& window, int edits)
+{
+    window.document().reset(mixed(40), {});
+    const auto edit = [&](int i) {
+        LyeSettings lye = window.document().formula().lye;
+        lye.superfat = 0.03 + 0.0001 * (i % 500);
+        window.document().apply(SetLye{SettingField::Superfat, lye}, QStringLiteral("edit"));
+        // Views repaint, panels are thrown away and doubts arrive as they would.
+        if (i % 20 == 0) {
+            QApplication::processEvents();
+            QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        }
+    };
+    const auto settled = [&] {
+        window.bench().doubt().finish();
+        QApplication::processEvents();
+        QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
+        return heapMegabytes();
+    };
+    if (edits <= 0)
+        return;
+    const int warm = 5000; // past the limit of undo
+    for (int i = 0; i < warm; ++i)
+        edit(i);
+    const double before = settled();
+    for (int i = 0; i < edits; ++i)
+        edit(i);
+    const double after = settled();
+    std::printf("memory in use after %d edits %.2f MB, after %d more %.2f MB\n", warm, before,
+                edits, after);
+}
+
+} // namespace
+
+int main(int argc, char** argv)
+{
+    QApplication app(argc, argv);
+    QTemporaryDir folder;
+    QSettings::setDefaultFormat(QSettings::IniFormat);
+    QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, folder.path());
+    QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
+    loadShippedFonts();
+    Theme::apply(app, false);
+    Theme::applyStyleSheet(app);
+    MainWindow window({folder.path(), false}, [] { return QDateTime::currentDateTimeUtc(); });
+    window.resize(1280, 800);
+    window.show();
+    window.loadStock();
+    QApplication::processEvents();
+    for (const std::size_t materials : {3, 12, 40})
+        benchKeys(window, materials);
+    benchMemory(window, argc > 1 ? std::atoi(argv[1]) : 100000);
+    return 0;
+}
