@@ -170,12 +170,16 @@ QWidget* BenchPage::buildVessels()
     const std::pair<Vessel, Rule> rows[] = {{Vessel::LyeJug, Rule::SodiumWeighed},
                                             {Vessel::LyeJug, Rule::PotassiumWeighed},
                                             {Vessel::LyeJug, Rule::JugWater},
+                                            {Vessel::LyeJug, Rule::JugStrength},
+                                            {Vessel::SecondJug, Rule::SecondJugStrength},
                                             {Vessel::SecondJug, Rule::SecondJugSodium},
                                             {Vessel::SecondJug, Rule::SecondJugPotassium}};
     for (const auto& [vessel, rule] : rows) {
         auto* figure = new FigureRow(box);
         figure->setCompact();
-        figure->setTint(rule == Rule::JugWater ? QColor() : Theme::of(Matter::Alkali));
+        const bool plain =
+            rule == Rule::JugWater || rule == Rule::JugStrength || rule == Rule::SecondJugStrength;
+        figure->setTint(plain ? QColor() : Theme::of(Matter::Alkali));
         panel(vessel)->addOnTop(figure);
         connect(figure, &FigureRow::clicked, this, [this, r = rule] { showWorking(r, 0); });
         jugRows_.push_back({figure, vessel, rule});
@@ -331,22 +335,28 @@ void BenchPage::showFigures()
 void BenchPage::refreshJugs(const Reckoning* r)
 {
     for (const JugRow& jug : jugRows_) {
-        const bool sodium = jug.rule == Rule::SodiumWeighed || jug.rule == Rule::SecondJugSodium;
-        double grams = 0.0;
-        if (r && jug.rule == Rule::JugWater)
-            grams = r->jugWaterGrams;
-        else if (r)
-            grams =
-                (sodium ? r->jug(jug.vessel).sodium : r->jug(jug.vessel).potassium).weighedGrams;
-        jug.row->setVisible(grams > 0.0);
-        jug.row->set(jug.rule == Rule::JugWater ? tr("Water for the jug")
-                                                : words::lyeName(document_.formula(), sodium),
-                     speech_.mass(grams));
-    }
-    for (const Vessel vessel : {Vessel::LyeJug, Vessel::SecondJug}) {
-        const std::optional<double> strength = r ? r->jug(vessel).strength : std::nullopt;
-        panel(vessel)->setSummary(strength ? tr("Jug strength %1").arg(speech_.percent(*strength))
-                                           : QString());
+        const JugReckoned held = r ? r->jug(jug.vessel) : JugReckoned{};
+        const auto show = [&](const QString& name, double value, const QString& text) {
+            jug.row->setVisible(value > 0.0);
+            jug.row->set(name, text);
+        };
+        const auto hydroxide = [&](bool sodium) {
+            const double grams = (sodium ? held.sodium : held.potassium).weighedGrams;
+            show(words::lyeName(document_.formula(), sodium), grams, speech_.mass(grams));
+        };
+        switch (jug.rule) {
+        case Rule::JugStrength:
+        case Rule::SecondJugStrength:
+            show(tr("Jug strength"), held.strength.value_or(0.0),
+                 speech_.percent(held.strength.value_or(0.0)));
+            break;
+        case Rule::JugWater: {
+            const double grams = r ? r->jugWaterGrams : 0.0;
+            show(tr("Water for the jug"), grams, speech_.mass(grams));
+            break;
+        }
+        default: hydroxide(jug.rule == Rule::SodiumWeighed || jug.rule == Rule::SecondJugSodium);
+        }
     }
 }
 

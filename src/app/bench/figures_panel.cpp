@@ -53,6 +53,8 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidg
     doubtView_ = new DoubtView(this);
     figures->addWidget(doubtView_);
     strength_ = addRow(figures, Rule::Strength);
+    otherStrength_ = addRow(figures, Rule::StrengthAsWeighed);
+    otherStrength_->setCompact();
     batter_ = addRow(figures, Rule::BatterMass);
     layout->addWidget(figures_);
     layout->addSpacing(4);
@@ -126,6 +128,13 @@ void FiguresPanel::refreshFigures(const Reckoning& r)
                    tr("%1, %2 of oils, %3 below usual")
                        .arg(speech_.ratio(t.ratio), speech_.percent(t.shareOfOils),
                             speech_.percent(t.lessThanUsual)));
+    // The other way of counting, where it says something else.
+    constexpr double telling = 0.0005;
+    const LiquidTerms& other = counted ? r.asWeighed : r.pure;
+    otherStrength_->setVisible(std::abs(other.strength - t.strength) > telling);
+    otherStrength_->set(counted ? tr("the other way: as weighed, no moisture")
+                                : tr("the other way: pure lye, all water"),
+                        speech_.percent(other.strength));
     batter_->set(tr("Batter"), speech_.mass(r.batterGrams));
 }
 

@@ -52,6 +52,7 @@ private:
     FigureRow* superfat_;
     FigureRow* strength_;
     DoubtView* doubtView_;
+    FigureRow* otherStrength_;
     FigureRow* batter_;
     QLabel* cautionHead_;
     CautionList* cautions_;
