@@ -88,7 +88,7 @@ write("rhubarb-rosemary-halves.rhexion", "Rhubarb and rosemary halves",
        ("madder-powder", "trace", 4, "g", ("portion", 21)),
        ("spirulina-powder", "trace", 3, "g", ("portion", 22)),
        ("rosemary-essential-oil", "trace", 2.5, "percent-of-oils", ("portion", 22)),
-       ("salt", "lye-jug", 10, "g", "locked")],
+       ("salt", "lye-jug", 6, "g", "locked")],
       lye(0.06, 0.1) | {"secondJug": {"sodium": 0, "potassium": 1}}, liquid("strength", 0.31),
       "Rhubarb takes the potassium lye in its own jug. Wet each colour with its own oil.",
       [portion(21, "Rhubarb", "the long loaf", 8), portion(22, "Rosemary", "the round tray", 8)])

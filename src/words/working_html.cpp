@@ -39,8 +39,8 @@ QString workingHtml(const Formula& formula, const Reckoning& reckoning, const Sp
                     const WorkingStyle& style)
 {
     QString html = QStringLiteral("<style>p { margin: 0 0 9px 0; } .s { font-weight: 600; }"
-                                  " .o { color: %1; font-size: 13px; }</style>")
-                       .arg(style.muted);
+                                  " .o { color: %1; font-size: %2; }</style>")
+                       .arg(style.muted, style.small);
     int number = 0;
     for (const Step& step : reckoning.working.steps()) {
         html += QStringLiteral("<p%1><a name='s%2'></a>%3<br><span class='s'>%4</span>")

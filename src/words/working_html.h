@@ -8,6 +8,7 @@ namespace rhexion {
 
 struct WorkingStyle {
     QString muted = QStringLiteral("#555555"); // colour of sources
+    QString small = QStringLiteral("7pt");     // size of sources; pixels would vanish in print
     QString wash;                              // behind the marked step
     int marked = -1;                           // which step, or none
 };

@@ -171,9 +171,9 @@ QWidget* BenchPage::buildVessels()
                                             {Vessel::LyeJug, Rule::PotassiumWeighed},
                                             {Vessel::LyeJug, Rule::JugWater},
                                             {Vessel::LyeJug, Rule::JugStrength},
-                                            {Vessel::SecondJug, Rule::SecondJugStrength},
                                             {Vessel::SecondJug, Rule::SecondJugSodium},
-                                            {Vessel::SecondJug, Rule::SecondJugPotassium}};
+                                            {Vessel::SecondJug, Rule::SecondJugPotassium},
+                                            {Vessel::SecondJug, Rule::SecondJugStrength}};
     for (const auto& [vessel, rule] : rows) {
         auto* figure = new FigureRow(box);
         figure->setCompact();

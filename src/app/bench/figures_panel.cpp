@@ -132,8 +132,7 @@ void FiguresPanel::refreshFigures(const Reckoning& r)
     constexpr double telling = 0.0005;
     const LiquidTerms& other = counted ? r.asWeighed : r.pure;
     otherStrength_->setVisible(std::abs(other.strength - t.strength) > telling);
-    otherStrength_->set(counted ? tr("the other way: as weighed, no moisture")
-                                : tr("the other way: pure lye, all water"),
+    otherStrength_->set(counted ? tr("counted as weighed") : tr("counted pure, all water"),
                         speech_.percent(other.strength));
     batter_->set(tr("Batter"), speech_.mass(r.batterGrams));
 }

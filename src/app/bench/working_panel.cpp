@@ -27,6 +27,10 @@ WorkingPanel::WorkingPanel(FormulaDocument& document, QWidget* parent)
     text_->setAccessibleName(tr("The working"));
     top()->insertWidget(1, copy);
     body()->addWidget(text_, 1);
+    schools_ = new QPushButton(tr("Where makers differ"), this);
+    connect(schools_, &QPushButton::clicked, this,
+            [this] { text_->scrollToAnchor(QStringLiteral("schools")); });
+    body()->addWidget(schools_);
     connect(&document_, &FormulaDocument::changed, this, [this] {
         marked_ = -1;
         if (isVisible())
@@ -55,12 +59,14 @@ void WorkingPanel::refresh()
     }
     WorkingStyle style;
     style.muted = Theme::colours().muted.name();
+    style.small = QStringLiteral("13px");
     QColor wash = Theme::colours().action;
     wash.setAlphaF(0.16f);
     style.wash = wash.name(QColor::HexArgb);
     style.marked = marked_;
     const QString html = workingHtml(document_.formula(), *r, speech_, style);
     text_->setHtml(html);
+    schools_->setVisible(html.contains(QLatin1String("name='schools'")));
 }
 
 void WorkingPanel::showRule(Rule rule, LineId line, PortionId portion)

@@ -6,6 +6,7 @@
 #include "core/reckoning/reckon.h"
 #include "words/speech.h"
 
+class QPushButton;
 class QTextBrowser;
 
 namespace rhexion {
@@ -28,6 +29,7 @@ private:
     FormulaDocument& document_;
     Speech speech_;
     QTextBrowser* text_;
+    QPushButton* schools_;
     int marked_ = -1;
 };
 

@@ -33,18 +33,7 @@ constexpr std::array<const char*, 26> codes{"speeds-trace",
                                             "cuts-lather",
                                             "separates"};
 
-constexpr auto all = [] {
-    std::array<Behaviour, codes.size()> out{};
-    for (std::size_t i = 0; i < out.size(); ++i)
-        out[i] = static_cast<Behaviour>(i);
-    return out;
-}();
 } // namespace
-
-std::span<const Behaviour> allBehaviours()
-{
-    return all;
-}
 
 const char* codeOf(Behaviour behaviour)
 {

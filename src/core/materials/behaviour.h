@@ -42,7 +42,6 @@ struct BehaviourNote {
     friend bool operator==(const BehaviourNote&, const BehaviourNote&) = default;
 };
 
-std::span<const Behaviour> allBehaviours();
 const char* codeOf(Behaviour behaviour);
 std::optional<Behaviour> behaviourFromCode(const std::string& code);
 

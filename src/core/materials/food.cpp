@@ -50,11 +50,6 @@ constexpr double vinegarMost = 120.0;       // mmol per 100 g: 7 % acetic acid
 
 } // namespace
 
-double mostAcidityOf(const std::string& group)
-{
-    return groupOf(group).mostAcid;
-}
-
 MaterialKind kindOfFoodGroup(const std::string& group)
 {
     return groupOf(group).kind;

@@ -38,7 +38,5 @@ inline constexpr double foodAcidSpread = 0.40;
 Material materialFromFood(const FoodRow& row);
 
 MaterialKind kindOfFoodGroup(const std::string& group);
-// The most titratable acidity a food of the group usually has, mmol per 100 g (from memory).
-double mostAcidityOf(const std::string& group);
 
 } // namespace rhexion
