@@ -1,6 +1,7 @@
 // rhexion-bench-keys: from a key to the repainted bench, in whatever window there is, and what the
 // program's memory does over a long day of edits.
-//   xvfb-run -a -s "-screen 0 1280x800x24" rhexion-bench-keys [EDITS]     (100000; 0: only the keys)
+//   xvfb-run -a -s "-screen 0 1280x800x24" rhexion-bench-keys [EDITS]     (100000; 0: only the
+//   keys)
 #include "app/bench/bench_page.h"
 #include "app/main_window.h"
 #include "app/theme/theme.h"
@@ -8,8 +9,8 @@
 #include "app/widgets/typing_line.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
+#include "mixed_formula.h"
 #include "sheet/batch_sheet.h"
-#include "storage/catalogue.h"
 
 #include <QApplication>
 #include <QElapsedTimer>
@@ -25,28 +26,9 @@
 #include <vector>
 
 using namespace rhexion;
+using rhexion::bench::mixed;
 
 namespace {
-
-Formula mixed(std::size_t count)
-{
-    Formula f;
-    const Catalogue& c = Catalogue::shipped();
-    f.lye.sodium = c.find("sodium-hydroxide");
-    f.lye.potassium = c.find("potassium-hydroxide-90");
-    f.lye.potassiumShare = 0.2;
-    f.lines.push_back(
-        {f.newId(), c.find("goat-milk"), Vessel::LyeJug, {0, AmountUnit::Rest}, true});
-    for (std::size_t i = 0; f.lines.size() < count; ++i) {
-        const MaterialPtr& m = c.materials()[i * 7 % c.materials().size()];
-        if (!m->isHydroxide())
-            f.lines.push_back({f.newId(),
-                               m,
-                               m->isOil() ? Vessel::OilPot : Vessel::Trace,
-                               {m->isOil() ? 60.0 : 4.0, AmountUnit::Gram}});
-    }
-    return f;
-}
 
 void press(QWidget* to, int key, const QString& text)
 {

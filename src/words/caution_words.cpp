@@ -12,12 +12,6 @@ QString tr(const char* text, int n = -1)
     return QCoreApplication::translate("Words", text, nullptr, n);
 }
 
-QString nameOf(LineId id, const Formula& formula)
-{
-    const Line* line = formula.find(id);
-    return line ? QString::fromStdString(line->material->name) : QString();
-}
-
 } // namespace
 
 QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
@@ -31,16 +25,16 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
     case C::DrierThanWanted: return tr("%1 drier than wanted").arg(s.mass(figure(0)));
     case C::SuperfatBelowZero: return tr("Lye heavy: superfat %1").arg(s.percent(figure(0)));
     case C::MayBeLyeHeavy: return tr("Could be lye heavy at the edge of its figures");
-    case C::MilkUnfrozenInJug: return tr("%1 meets the lye unfrozen").arg(nameOf(c.line, f));
+    case C::MilkUnfrozenInJug: return tr("%1 meets the lye unfrozen").arg(lineName(c.line, f));
     case C::AcidInJugFumes: return tr("Acid and lye: heat and fumes");
     case C::ChanceOfLyeExcess:
         return tr("Lye is left over in %1 of 100 batches").arg(s.number(figure(0) * 100.0, 0));
-    case C::AcidityNotKnown: return tr("Nobody knows how sour %1 is").arg(nameOf(c.line, f));
+    case C::AcidityNotKnown: return tr("Nobody knows how sour %1 is").arg(lineName(c.line, f));
     case C::BrineDropsSalt: return tr("The jug cannot hold this much salt");
-    case C::SweetenedMilk: return tr("%1 is sweetened").arg(nameOf(c.line, f));
+    case C::SweetenedMilk: return tr("%1 is sweetened").arg(lineName(c.line, f));
     case C::MuchSugar: return tr("%1 sugar on the oils").arg(s.percent(figure(1)));
-    case C::HoneyWithSeizingScent: return tr("%1 beside honey").arg(nameOf(c.line, f));
-    case C::SugarOrMilkCooked: return tr("%1 goes through the cook").arg(nameOf(c.line, f));
+    case C::HoneyWithSeizingScent: return tr("%1 beside honey").arg(lineName(c.line, f));
+    case C::SugarOrMilkCooked: return tr("%1 goes through the cook").arg(lineName(c.line, f));
     case C::CoconutDriesSkin: return tr("Much coconut, little superfat");
     case C::SaltBarWithoutLather: return tr("A salt bar with little coconut");
     case C::LongCure: return tr("Nearly all one mild oil: a long cure");
@@ -55,38 +49,39 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
         return tr("The acid takes %1 of the weighed lye").arg(s.percent(figure(1)));
     case C::PurityNotSaid:
         return tr("Potassium hydroxide taken as %1 pure").arg(s.percent(figure(0)));
-    case C::CitricFormNotSaid: return tr("%1: anhydrous or monohydrate?").arg(nameOf(c.line, f));
-    case C::HumanMilk: return tr("%1: local law").arg(nameOf(c.line, f));
-    case C::InfusedOil: return tr("%1: weigh it strained").arg(nameOf(c.line, f));
+    case C::CitricFormNotSaid: return tr("%1: anhydrous or monohydrate?").arg(lineName(c.line, f));
+    case C::HumanMilk: return tr("%1: local law").arg(lineName(c.line, f));
+    case C::InfusedOil: return tr("%1: weigh it strained").arg(lineName(c.line, f));
     case C::SetsInThePot:
-        return tr("%1 sets again below %2").arg(nameOf(c.line, f), s.temperature(figure(0)));
+        return tr("%1 sets again below %2").arg(lineName(c.line, f), s.temperature(figure(0)));
     case C::FattyAcidSeizes:
         return tr("%1 at %2 of the oils thickens at once")
-            .arg(nameOf(c.line, f), s.percent(figure(0)));
-    case C::SourInAluminium: return tr("%1: not in an aluminium pan").arg(nameOf(c.line, f));
-    case C::MarksSkinInSun: return tr("%1 and sunlight").arg(nameOf(c.line, f));
-    case C::SaltsSoapOut: return tr("%1 turns soap to scum").arg(nameOf(c.line, f));
-    case C::Fades: return tr("%1 fades").arg(nameOf(c.line, f));
+            .arg(lineName(c.line, f), s.percent(figure(0)));
+    case C::SourInAluminium: return tr("%1: not in an aluminium pan").arg(lineName(c.line, f));
+    case C::MarksSkinInSun: return tr("%1 and sunlight").arg(lineName(c.line, f));
+    case C::SaltsSoapOut: return tr("%1 turns soap to scum").arg(lineName(c.line, f));
+    case C::Fades: return tr("%1 fades").arg(lineName(c.line, f));
     case C::Scratchy:
-        return tr("%1 at %2 of the oils is scratchy").arg(nameOf(c.line, f), s.percent(figure(0)));
+        return tr("%1 at %2 of the oils is scratchy")
+            .arg(lineName(c.line, f), s.percent(figure(0)));
     case C::SoftBar:
-        return tr("%1 at %2 softens the bar").arg(nameOf(c.line, f), s.percent(figure(0)));
-    case C::ClayInLye: return tr("%1 does not belong in strong lye").arg(nameOf(c.line, f));
-    case C::EggInLye: return tr("%1 scrambles in lye").arg(nameOf(c.line, f));
-    case C::ScentInLye: return tr("%1 is lost in the lye").arg(nameOf(c.line, f));
+        return tr("%1 at %2 softens the bar").arg(lineName(c.line, f), s.percent(figure(0)));
+    case C::ClayInLye: return tr("%1 does not belong in strong lye").arg(lineName(c.line, f));
+    case C::EggInLye: return tr("%1 scrambles in lye").arg(lineName(c.line, f));
+    case C::ScentInLye: return tr("%1 is lost in the lye").arg(lineName(c.line, f));
     case C::AlcoholInLye:
-        return tr("%1 holds alcohol: it can boil over in lye").arg(nameOf(c.line, f));
-    case C::StaysGrainyInOil: return tr("%1 does not dissolve in oil").arg(nameOf(c.line, f));
-    case C::ScentInDrops: return tr("%1 counted in drops").arg(nameOf(c.line, f));
-    case C::ScentBrowns: return tr("%1 browns the batter").arg(nameOf(c.line, f));
+        return tr("%1 holds alcohol: it can boil over in lye").arg(lineName(c.line, f));
+    case C::StaysGrainyInOil: return tr("%1 does not dissolve in oil").arg(lineName(c.line, f));
+    case C::ScentInDrops: return tr("%1 counted in drops").arg(lineName(c.line, f));
+    case C::ScentBrowns: return tr("%1 browns the batter").arg(lineName(c.line, f));
     case C::MuchScent:
-        return tr("%1 at %2 of the oils").arg(nameOf(c.line, f), s.percent(figure(0)));
-    case C::ScentForChildren: return tr("%1 in soap for children").arg(nameOf(c.line, f));
-    case C::OunceForGram: return tr("%1: ounces, or grams?").arg(nameOf(c.line, f));
-    case C::GramForOunce: return tr("%1: grams, or ounces?").arg(nameOf(c.line, f));
+        return tr("%1 at %2 of the oils").arg(lineName(c.line, f), s.percent(figure(0)));
+    case C::ScentForChildren: return tr("%1 in soap for children").arg(lineName(c.line, f));
+    case C::OunceForGram: return tr("%1: ounces, or grams?").arg(lineName(c.line, f));
+    case C::GramForOunce: return tr("%1: grams, or ounces?").arg(lineName(c.line, f));
     case C::TablespoonForTeaspoon:
-        return tr("%1: tablespoons, or teaspoons?").arg(nameOf(c.line, f));
-    case C::FluidOunce: return tr("%1 in fluid ounces").arg(nameOf(c.line, f));
+        return tr("%1: tablespoons, or teaspoons?").arg(lineName(c.line, f));
+    case C::FluidOunce: return tr("%1 in fluid ounces").arg(lineName(c.line, f));
     case C::TotalIsNotTheSum: return tr("The stated total of oils is not their sum");
     case C::FahrenheitForCelsius:
         return tr("A jug at %1: Fahrenheit?").arg(s.temperature(figure(0)));
@@ -101,7 +96,7 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
         return tr("%1: superfat %2").arg(portionName(c.portion, f), s.percent(figure(0)));
     case C::SugarMilkHotStart: return tr("Sugar, milk and a warm start together");
     case C::LyeDoesNotCureAway: return tr("A long cure does not take lye away");
-    case C::CitrateLeavesPh: return tr("%1 hardly changes the pH").arg(nameOf(c.line, f));
+    case C::CitrateLeavesPh: return tr("%1 hardly changes the pH").arg(lineName(c.line, f));
     case C::DiscountOfWhat: return tr("A discount of what?");
     }
     return {};
@@ -123,7 +118,7 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
     case C::WetterThanWanted:
         return tr("The extras bring more water than was asked for. Batter strength becomes %1, not "
                   "%2; %3 brings most.")
-            .arg(s.percent(figure(1)), s.percent(figure(2)), nameOf(c.line, f));
+            .arg(s.percent(figure(1)), s.percent(figure(2)), lineName(c.line, f));
     case C::DrierThanWanted:
         return tr("No liquid is stated as the rest, so strength is %1.").arg(s.percent(figure(1)));
     case C::SuperfatBelowZero:
@@ -185,7 +180,7 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
     case C::Allergens:
         return tr("%1 and its like can matter to people with allergies: name them, and ask your "
                   "assessor.")
-            .arg(nameOf(c.line, f));
+            .arg(lineName(c.line, f));
     case C::AcidOnWeighedLye:
         return tr("The lye is weighed already and was not raised for the acid; superfat becomes "
                   "%1.")
@@ -325,23 +320,23 @@ QString mendLabel(const Caution& c, const Formula& f, const Speech& s)
     }
     if (const auto* move = std::get_if<MoveLine>(&*c.mend)) {
         if (isJug(move->vessel))
-            return tr("Put %1 in the jug").arg(nameOf(move->line, f));
-        return tr("Put %1 in %2").arg(nameOf(move->line, f), vesselPlace(move->vessel));
+            return tr("Put %1 in the jug").arg(lineName(move->line, f));
+        return tr("Put %1 in %2").arg(lineName(move->line, f), vesselPlace(move->vessel));
     }
     if (const auto* amount = std::get_if<SetAmount>(&*c.mend))
         return tr("Make it %1").arg(s.amount(amount->amount));
     if (const auto* remove = std::get_if<RemoveLine>(&*c.mend))
-        return tr("Leave %1 out").arg(nameOf(remove->line, f));
+        return tr("Leave %1 out").arg(lineName(remove->line, f));
     if (std::holds_alternative<SetOilsTotal>(*c.mend))
         return tr("Take the sum");
     if (std::holds_alternative<SetFrozen>(*c.mend))
-        return tr("Freeze %1 first").arg(nameOf(c.line, f));
+        return tr("Freeze %1 first").arg(lineName(c.line, f));
     if (std::holds_alternative<SetPortions>(*c.mend))
         return tr("Set the same share aside for every portion");
     if (const auto* mixing = std::get_if<SetMixing>(&*c.mend))
         return tr("Join them at %1").arg(s.temperature(mixing->mixing.at.inCelsius()));
     if (std::holds_alternative<SetSolvent>(*c.mend))
-        return tr("Set nothing aside for %1").arg(nameOf(c.line, f));
+        return tr("Set nothing aside for %1").arg(lineName(c.line, f));
     if (const auto* lye = std::get_if<SetLye>(&*c.mend);
         lye && lye->field == SettingField::SecondJug)
         return tr("All the lye in one jug");

@@ -257,8 +257,9 @@ QString measureFault(MeasureFault fault)
         return tr("One run is more than a quarter off the mean: something was misread. Do it once "
                   "more, and leave that one out.");
     case MeasureFault::PurityAboveAll:
-        return tr("That is more than 100\u00A0% pure, so a weight is wrong, or the citric acid is the "
-                  "other form than stated.");
+        return tr(
+            "That is more than 100\u00A0% pure, so a weight is wrong, or the citric acid is the "
+            "other form than stated.");
     case MeasureFault::NothingLost:
         return tr("It ends heavier than it began, or lost more than its water. Weigh it again "
                   "without the pan.");

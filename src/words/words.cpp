@@ -11,13 +11,13 @@ QString tr(const char* text, int n = -1)
     return QCoreApplication::translate("Words", text, nullptr, n);
 }
 
-QString nameOf(LineId id, const Formula& formula)
+} // namespace
+
+QString lineName(LineId id, const Formula& formula)
 {
     const Line* line = formula.find(id);
     return line ? QString::fromStdString(line->material->name) : QString();
 }
-
-} // namespace
 
 QString vesselName(Vessel vessel)
 {
@@ -135,7 +135,7 @@ QString portionName(PortionId id, const Formula& formula)
 QString targetName(const WeighTarget& target, const Formula& formula)
 {
     switch (target.what) {
-    case WeighTarget::What::Line: return nameOf(target.line, formula);
+    case WeighTarget::What::Line: return lineName(target.line, formula);
     case WeighTarget::What::JugWater: return tr("Water for the jug");
     case WeighTarget::What::Sodium: return lyeName(formula, true);
     case WeighTarget::What::Potassium: return lyeName(formula, false);
@@ -148,7 +148,7 @@ QString targetName(const WeighTarget& target, const Formula& formula)
         const Line* makeUp = formula.makeUp();
         return tr("%1 for %2")
             .arg(makeUp ? QString::fromStdString(makeUp->material->name) : tr("Liquid"),
-                 nameOf(target.line, formula));
+                 lineName(target.line, formula));
     }
     case WeighTarget::What::None: return tr("Water");
     }

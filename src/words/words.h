@@ -17,6 +17,8 @@ QString severityName(Severity severity);
 QString kindName(MaterialKind kind);
 QString acidName(Acid acid);
 QString hydroxideName(bool sodium);
+// The material's name of a line; empty if there is no such line.
+QString lineName(LineId id, const Formula& formula);
 // A ready lye by its own name, a dry one as the hydroxide it is.
 QString lyeName(const Formula& formula, bool sodium);
 // "Blue", "portion 2"; for 0 all of the batter.

@@ -62,6 +62,8 @@ private Q_SLOTS:
         };
         row("reckon", {"reckon", good}, 0, "WEIGH OUT");
         row("reckon in ounces", {"reckon", good, "--unit", "oz"}, 0, "\u00A0oz");
+        row("portions", {"reckon", demoPath(demoNames[3])}, 0, "Rosemary");
+        row("two jugs", {"reckon", demoPath(demoNames[3])}, 0, "second jug");
         row("materials", {"materials"}, 0, "Olive oil");
         row("materials by word", {"materials", "milk", "cow"}, 0, "Cow's milk");
         row("help", {"--help"}, 0, "Exit codes");
@@ -112,6 +114,13 @@ private Q_SLOTS:
             QJsonDocument::fromJson(cli({"materials", "milk", "--json"}).out).array();
         QVERIFY(milks.size() >= 5);
         QVERIFY(milks[0].toObject()["sources"].toArray().size() > 0);
+    }
+
+    void workingFollowsTheSheet()
+    {
+        const QString pdf = dir_.filePath(QStringLiteral("working.pdf"));
+        QCOMPARE(cli({"sheet", demoPath(demoNames[3]), "--pdf", pdf, "--working"}).code, 0);
+        QVERIFY(bytesOf(pdf).count("/Type /Page\n") >= 3);
     }
 
     // The sheet is one page, holds every line to weigh and every rule of safety.

@@ -119,7 +119,8 @@ private Q_SLOTS:
         Formula f = twoOils();
         add(f, plainWater(), rest, Vessel::LyeJug);
         const Doubt d = drawn(f);
-        QVERIFY(std::abs(d.superfat.low - 0.05) < 1e-12 && std::abs(d.superfat.high - 0.05) < 1e-12);
+        QVERIFY(std::abs(d.superfat.low - 0.05) < 1e-12 &&
+                std::abs(d.superfat.high - 0.05) < 1e-12);
         QVERIFY(std::abs(d.strength.median - 1.0 / 3.0) < 1e-9);
         QCOMPARE(d.chanceOfExcess, 0.0);
         QVERIFY(d.causes.empty());
@@ -196,8 +197,8 @@ private Q_SLOTS:
     {
         const Formula f = unsureOils();
         int asked = 0;
-        QVERIFY(!doubtOf(f, std::get<Reckoning>(reckon(f)), {100000, 1},
-                         [&] { return ++asked == 3; }));
+        QVERIFY(
+            !doubtOf(f, std::get<Reckoning>(reckon(f)), {100000, 1}, [&] { return ++asked == 3; }));
         QCOMPARE(asked, 3);
     }
 };

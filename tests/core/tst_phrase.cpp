@@ -40,9 +40,35 @@ private Q_SLOTS:
         row("100 - 4*5 g oat flakes on top", 80, U::Gram, "oat flakes", false, int(Vessel::Top));
         row("90/4 g honey at trace", 22.5, U::Gram, "honey", false, int(Vessel::Trace));
         row("40 g yogurt, frozen, in the jug", 40, U::Gram, "yogurt", true, int(Vessel::LyeJug));
+        row("80 g tea in the second jug", 80, U::Gram, "tea", false, int(Vessel::SecondJug));
         row("30 oatmeal", 30, U::Gram, "oatmeal");
         row("2 \u00D7 40\u00A0g salt", 80, U::Gram, "salt");
         row("12 glycerin", 12, U::Gram, "glycerin"); // not 12 g of lycerin
+    }
+    void dissolvedFirst_data()
+    {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<QString>("name");
+        QTest::addColumn<bool>("dissolved");
+        QTest::newRow("at the end") << "2 % honey dissolved"
+                                    << "honey" << true;
+        QTest::newRow("with a place") << "20 g salt, dissolved, at trace"
+                                      << "salt" << true;
+        QTest::newRow("before the place") << "20 g salt at trace dissolved"
+                                          << "salt" << true;
+        QTest::newRow("part of a name") << "20 g undissolved chalk"
+                                        << "undissolved chalk" << false;
+        QTest::newRow("alone") << "20 g dissolved"
+                               << "dissolved" << false;
+    }
+    void dissolvedFirst()
+    {
+        QFETCH(QString, text);
+        QFETCH(QString, name);
+        QFETCH(bool, dissolved);
+        const auto phrase = std::get<Phrase>(parsePhrase(text.toStdString(), {}));
+        QCOMPARE(phrase.dissolved, dissolved);
+        QCOMPARE(QString::fromStdString(phrase.materialText), name);
     }
     void understands()
     {

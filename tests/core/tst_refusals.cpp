@@ -147,19 +147,70 @@ const std::vector<Row>& rows()
                  add(f, plainWater(), grams(0));
          },
          C::TooManyLines, 0},
-        {"a spoon nobody weighed", [](Formula& f) { add(f, material("clay", MaterialKind::Solid), {1, AmountUnit::Teaspoon}); }, C::MeasureNotWeighed, 3},
-        {"a share of no liquid", [](Formula& f) { add(f, material("clay", MaterialKind::Solid), {1, AmountUnit::PercentOfLiquid}); }, C::LiquidSharesTooLarge, 3},
-        {"no parts", [](Formula& f) { f.portions.push_back({9, "a", 0.0, {}, {}}); }, C::BadPortion, 0},
-        {"one id twice", [](Formula& f) { f.portions = {{9, "a", 1.0, {}, {}}, {9, "b", 1.0, {}, {}}}; }, C::BadPortion, 0},
-        {"25 portions", [](Formula& f) { for (PortionId id = 10; id < 35; ++id) f.portions.push_back({id, {}, 1.0, {}, {}}); }, C::TooManyPortions, 0},
-        {"set aside of an oil that went", [](Formula& f) { f.portions = {{9, "a", 1.0, {}, HeldOil{7, grams(5)}}}; }, C::HeldOilGone, 0},
-        {"set aside 1100 g of 1000", [](Formula& f) { f.portions = {{9, "a", 1.0, {}, HeldOil{0, grams(1100)}}}; }, C::HeldOilTooMuch, 0},
-        {"set aside NaN", [](Formula& f) { f.portions = {{9, "a", 1.0, {}, HeldOil{0, grams(std::numeric_limits<double>::quiet_NaN())}}}; }, C::BadMass, 0},
-        {"an oil by share in a portion", [](Formula& f) { f.portions = {{9, "a", 1.0, {}, {}}}; add(f, oil("late", 190), {3, AmountUnit::PercentOfOils}, Vessel::Trace); f.lines.back().portion = 9; }, C::OilShareInPortion, 3},
-        {"the rest in a portion", [](Formula& f) { f.portions = {{9, "a", 1.0, {}, {}}}; add(f, plainWater(), rest, Vessel::Trace); f.lines.back().portion = 9; }, C::RestInPortion, 3},
+        {"a spoon nobody weighed",
+         [](Formula& f) {
+             add(f, material("clay", MaterialKind::Solid), {1, AmountUnit::Teaspoon});
+         },
+         C::MeasureNotWeighed, 3},
+        {"a share of no liquid",
+         [](Formula& f) {
+             add(f, material("clay", MaterialKind::Solid), {1, AmountUnit::PercentOfLiquid});
+         },
+         C::LiquidSharesTooLarge, 3},
+        {"no parts",
+         [](Formula& f) {
+             f.portions.push_back({9, "a", 0.0, {}, {}});
+         },
+         C::BadPortion, 0},
+        {"one id twice",
+         [](Formula& f) {
+             f.portions = {{9, "a", 1.0, {}, {}}, {9, "b", 1.0, {}, {}}};
+         },
+         C::BadPortion, 0},
+        {"25 portions",
+         [](Formula& f) {
+             for (PortionId id = 10; id < 35; ++id)
+                 f.portions.push_back({id, {}, 1.0, {}, {}});
+         },
+         C::TooManyPortions, 0},
+        {"set aside of an oil that went",
+         [](Formula& f) {
+             f.portions = {{9, "a", 1.0, {}, HeldOil{7, grams(5)}}};
+         },
+         C::HeldOilGone, 0},
+        {"set aside 1100 g of 1000",
+         [](Formula& f) {
+             f.portions = {{9, "a", 1.0, {}, HeldOil{0, grams(1100)}}};
+         },
+         C::HeldOilTooMuch, 0},
+        {"set aside NaN",
+         [](Formula& f) {
+             f.portions = {
+                 {9, "a", 1.0, {}, HeldOil{0, grams(std::numeric_limits<double>::quiet_NaN())}}};
+         },
+         C::BadMass, 0},
+        {"an oil by share in a portion",
+         [](Formula& f) {
+             f.portions = {{9, "a", 1.0, {}, {}}};
+             add(f, oil("late", 190), {3, AmountUnit::PercentOfOils}, Vessel::Trace);
+             f.lines.back().portion = 9;
+         },
+         C::OilShareInPortion, 3},
+        {"the rest in a portion",
+         [](Formula& f) {
+             f.portions = {{9, "a", 1.0, {}, {}}};
+             add(f, plainWater(), rest, Vessel::Trace);
+             f.lines.back().portion = 9;
+         },
+         C::RestInPortion, 3},
         {"30 g of liquid per gram", [](Formula& f) { f.lines[0].solvent = 30; }, C::BadSolvent, 1},
-        {"second jug of 120 %", [](Formula& f) { f.lye.secondJug = SecondJug{1.2, 0}; }, C::BadSecondJug, 0},
-        {"joined at 400 C", [](Formula& f) { f.mixing.at = Temperature::celsius(400); }, C::BadMixing, 0},
+        {"second jug of 120 %",
+         [](Formula& f) {
+             f.lye.secondJug = SecondJug{1.2, 0};
+         },
+         C::BadSecondJug, 0},
+        {"joined at 400 C", [](Formula& f) { f.mixing.at = Temperature::celsius(400); },
+         C::BadMixing, 0},
     };
     return all;
 }

@@ -48,6 +48,39 @@ private Q_SLOTS:
         }
     }
 
+    // A change elsewhere is no news to a row that shows the same as before.
+    void onlyRowsThatLookDifferentAreTold()
+    {
+        FormulaDocument d;
+        d.addLine(Catalogue::shipped().find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot,
+                  false, "oil");
+        d.addLine(Catalogue::shipped().find("coconut-oil"), {200, AmountUnit::Gram}, Vessel::OilPot,
+                  false, "oil");
+        VesselModel pot(d, Vessel::OilPot);
+        VesselModel jug(d, Vessel::LyeJug);
+        d.apply(SetText{TextField::Notes, "x"}, "first news");
+        QSignalSpy potTold(&pot, &VesselModel::dataChanged);
+        QSignalSpy jugTold(&jug, &VesselModel::dataChanged);
+        QSignalSpy heights(&pot, &VesselModel::heightsChanged);
+        LyeSettings lye = d.formula().lye;
+        lye.superfat = 0.08;
+        d.apply(SetLye{SettingField::Superfat, lye}, "superfat");
+        QCOMPARE(potTold.count(), 0);
+        QCOMPARE(jugTold.count(), 1); // the water that is left to pour
+        d.setAmount(d.formula().lines.back().id, {210, AmountUnit::Gram}, "more");
+        QCOMPARE(potTold.count(), 1);
+        QCOMPARE(heights.count(), 0);
+        d.setAmount(d.formula().lines.back().id, {8, AmountUnit::Ounce}, "in ounces");
+        QCOMPARE(heights.count(), 1); // a note says so now
+        QVERIFY(pot.data(pot.index(1), VesselModel::StatedRole).toString().contains("oz"));
+        d.apply(SetLocked{d.formula().lines.back().id, true}, "lock");
+        QVERIFY(pot.data(pot.index(1), VesselModel::LockedRole).toBool());
+        QSignalSpy refused(&pot, &VesselModel::amountRefused);
+        QVERIFY(!pot.setData(pot.index(1), "9", Qt::EditRole));
+        QVERIFY(!pot.setData(pot.index(1), pot.data(pot.index(1), Qt::EditRole), Qt::EditRole));
+        QCOMPARE(refused.count(), 1); // Enter without a change is no attempt
+    }
+
     void amountsAreEditedInPlace_data()
     {
         QTest::addColumn<QString>("typed");

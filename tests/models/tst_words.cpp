@@ -6,6 +6,7 @@
 #include "storage/reckoning_json.h"
 #include "support/files.h"
 #include "support/random_formula.h"
+#include "words/school_words.h"
 #include "words/words.h"
 
 using namespace rhexion;
@@ -123,8 +124,36 @@ private Q_SLOTS:
                 QVERIFY(whole(words::dayStepTitle(step, f)) &&
                         whole(words::dayStepAdvice(step, f, *r, s)));
         }
+        for (int rule = int(Rule::MeasuredMass); rule <= int(Rule::SuperfatWhileHeld); ++rule)
+            QVERIFY2(rules.contains(rule), codeOf(static_cast<Rule>(rule)));
         QVERIFY2(rules.size() >= int(Rule::NeutralisationWater),
                  qPrintable(QString::number(rules.size())));
+    }
+
+    void everySchoolIsWhole()
+    {
+        const int options[] = {3, 3, 2, 2, 2, 2, 2};
+        for (int school = 0; school <= int(School::MoistureOfLye); ++school) {
+            const auto s = static_cast<School>(school);
+            QVERIFY(whole(words::schoolQuestion(s)) && whole(words::schoolReason(s)));
+            QSet<QString> said;
+            for (int option = 0; option < options[school]; ++option)
+                said.insert(words::schoolOption(s, option));
+            QCOMPARE(said.size(), options[school]);
+            QVERIFY(!said.contains(QString()));
+        }
+        QCOMPARE(words::schoolFigures({0, 12.0, 0.0, 30.0, 0.05, 0.3}, Speech()),
+                 QStringLiteral("12.0\u00A0g sodium hydroxide, 30.0\u00A0g liquid, true superfat "
+                                "5.0\u00A0%, strength 30.0\u00A0%"));
+    }
+
+    void differencesHaveNo32()
+    {
+        Habits fahrenheit;
+        fahrenheit.fahrenheit = true;
+        QCOMPARE(Speech().temperatureDifference(6), QStringLiteral("6.0\u00A0\u00B0C"));
+        QCOMPARE(Speech(fahrenheit).temperatureDifference(6), QStringLiteral("10.8\u00A0\u00B0F"));
+        QCOMPARE(Speech(fahrenheit).temperature(6), QStringLiteral("43\u00A0\u00B0F"));
     }
 
     void namesWithPlacesAreNotFilled()

@@ -117,6 +117,64 @@ private Q_SLOTS:
             QVERIFY2(!fault->place.isEmpty(), "the place is named");
     }
 
+    // Portions, second jug and warmth from outside: out of range, twice, of another kind.
+    void brokenPortions_data()
+    {
+        QTest::addColumn<QByteArray>("key");
+        QTest::addColumn<QByteArray>("value");
+        QTest::addColumn<int>("code");
+        const auto row = [](const char* name, const char* key, const char* value, C code) {
+            QTest::newRow(name) << QByteArray(key) << QByteArray(value) << int(code);
+        };
+        row("no list", "portions", "{}", C::WrongType);
+        row("no parts", "portions", R"([{"id":50}])", C::Missing);
+        row("parts of nothing", "portions", R"([{"id":50,"parts":0}])", C::OutOfRange);
+        row("parts beyond", "portions", R"([{"id":50,"parts":1e9}])", C::OutOfRange);
+        row("one id twice", "portions", R"([{"id":50,"parts":1},{"id":50,"parts":1}])", C::Twice);
+        row("a line's id", "portions", R"([{"id":1,"parts":1}])", C::Twice);
+        row("surprise", "portions", R"([{"id":50,"parts":1,"x":1}])", C::UnknownField);
+        row("held without amount", "portions", R"([{"id":50,"parts":1,"held":{"line":0}}])",
+            C::Missing);
+        row("held in stones", "portions",
+            R"([{"id":50,"parts":1,"held":{"amount":{"value":1,"unit":"stone"}}}])",
+            C::UnknownWord);
+        row("too hot", "mixing", R"({"celsius":900,"within":6})", C::OutOfRange);
+        row("no tolerance", "mixing", R"({"celsius":38})", C::Missing);
+    }
+    void brokenPortions()
+    {
+        QFETCH(QByteArray, key);
+        QFETCH(QByteArray, value);
+        QFETCH(int, code);
+        QJsonObject root = QJsonDocument::fromJson(bytesOf(demoPath(demoNames[0]))).object();
+        const QJsonObject holder = QJsonDocument::fromJson("{\"v\":" + value + "}").object();
+        root[QString::fromLatin1(key)] = holder["v"];
+        const auto read = formulaFromJson(QJsonDocument(root).toJson());
+        const auto* fault = std::get_if<FileFault>(&read);
+        QVERIFY(fault);
+        QCOMPARE(int(fault->code), code);
+        QVERIFY2(fault->place.startsWith(QLatin1String(key)), qPrintable(fault->place));
+    }
+
+    // Files of every version that was ever released open, and reckon as they did.
+    void oldFilesOpen_data()
+    {
+        QTest::addColumn<int>("version");
+        for (int v = 1; v <= 2; ++v)
+            QTest::addRow("version %d", v) << v;
+    }
+    void oldFilesOpen()
+    {
+        QFETCH(int, version);
+        const auto read = readFormulaFile(
+            QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/formula_v%1.rhexion").arg(version));
+        QVERIFY(std::holds_alternative<Formula>(read));
+        const Formula& f = std::get<Formula>(read);
+        QVERIFY(f.portions.empty() && !f.lye.secondJug && !f.lines.front().locked);
+        const auto result = reckon(f);
+        QVERIFY(std::holds_alternative<Reckoning>(result));
+    }
+
     void brokenLines_data()
     {
         QTest::addColumn<QByteArray>("line");
@@ -222,8 +280,8 @@ private Q_SLOTS:
             return true;
         };
         QVERIFY(near(d->superfat, "superfat") && near(d->strength, "strength"));
-        QVERIFY(std::abs(d->chanceOfExcess - want.value(QLatin1String("chanceOfExcess")).toDouble()) <
-                2e-3);
+        QVERIFY(std::abs(d->chanceOfExcess -
+                         want.value(QLatin1String("chanceOfExcess")).toDouble()) < 2e-3);
     }
 };
 

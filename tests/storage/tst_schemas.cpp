@@ -84,8 +84,9 @@ private Q_SLOTS:
             QCOMPARE(misfit("formula", parsed(formulaToJson(f))), QString());
             const auto result = reckon(f);
             if (const auto* r = std::get_if<Reckoning>(&result))
-                QCOMPARE(misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, *r)).toJson())),
-                         QString());
+                QCOMPARE(
+                    misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, *r)).toJson())),
+                    QString());
         }
     }
     void schemasRefuseToo_data()
