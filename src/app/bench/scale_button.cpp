@@ -20,7 +20,20 @@ ScaleButton::ScaleButton(FormulaDocument& document, QWidget* parent)
     setPopupMode(QToolButton::InstantPopup);
     setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
     auto* menu = new QMenu(this);
-    auto* box = new QWidget(menu);
+    setMenu(menu);
+    connect(menu, &QMenu::aboutToShow, this, [this] {
+        if (!oils_)
+            build();
+        refresh();
+        times_->setValue(1.0);
+        oils_->setFocus();
+    });
+    connect(&document_, &FormulaDocument::changed, this, &ScaleButton::refresh);
+}
+
+void ScaleButton::build()
+{
+    auto* box = new QWidget(menu());
     auto* form = new QFormLayout(box);
     form->setContentsMargins(14, 10, 14, 10);
     const auto add = [&](const QString& name) {
@@ -37,15 +50,9 @@ ScaleButton::ScaleButton(FormulaDocument& document, QWidget* parent)
     auto* hint = new QLabel(tr("Locked amounts stay as they are."), box);
     hint->setObjectName(QStringLiteral("muted"));
     form->addRow(hint);
-    auto* action = new QWidgetAction(menu);
+    auto* action = new QWidgetAction(menu());
     action->setDefaultWidget(box);
-    menu->addAction(action);
-    setMenu(menu);
-    connect(menu, &QMenu::aboutToShow, this, [this] {
-        refresh();
-        times_->setValue(1.0);
-        oils_->setFocus();
-    });
+    menu()->addAction(action);
     connect(oils_, &NumberField::entered, this,
             [this](std::optional<double> v) { scaleTo(ScaleTo::Oils, *v); });
     connect(batter_, &NumberField::entered, this,
@@ -54,16 +61,18 @@ ScaleButton::ScaleButton(FormulaDocument& document, QWidget* parent)
         scaleBy(*v);
         times_->setValue(1.0);
     });
-    connect(&document_, &FormulaDocument::changed, this, &ScaleButton::refresh);
+    setSpeech(speech_);
 }
 
 void ScaleButton::setSpeech(const Speech& speech)
 {
     speech_ = speech;
-    for (NumberField* field : {oils_, batter_, times_})
-        field->setSpeech(speech);
-    oils_->setSuffix(speech.massUnit());
-    batter_->setSuffix(speech.massUnit());
+    if (oils_) {
+        for (NumberField* field : {oils_, batter_, times_})
+            field->setSpeech(speech);
+        oils_->setSuffix(speech.massUnit());
+        batter_->setSuffix(speech.massUnit());
+    }
     refresh();
 }
 
@@ -80,6 +89,8 @@ void ScaleButton::refresh()
         return;
     setText(QLatin1Char(' ') + tr("%1 of oils, %2 of batter")
                                    .arg(speech_.mass(r->oilsGrams), speech_.mass(r->batterGrams)));
+    if (!oils_)
+        return;
     const AmountUnit unit = speech_.habits().massUnit;
     oils_->setValue(statedIn(Mass::grams(r->oilsGrams), unit).value);
     batter_->setValue(statedIn(Mass::grams(r->batterGrams), unit).value);

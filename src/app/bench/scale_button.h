@@ -18,6 +18,7 @@ public:
 
     void setSpeech(const Speech& speech);
     void open(); // the form, as by pressing it
+    // There once it was opened.
     NumberField* oils() const { return oils_; }
     NumberField* batter() const { return batter_; }
     NumberField* times() const { return times_; }
@@ -26,15 +27,16 @@ Q_SIGNALS:
     void refused(const QString& why);
 
 private:
+    void build(); // the form, when it is first wanted
     void refresh();
     void scaleTo(ScaleTo what, double stated);
     void scaleBy(double factor);
 
     FormulaDocument& document_;
     Speech speech_;
-    NumberField* oils_;
-    NumberField* batter_;
-    NumberField* times_;
+    NumberField* oils_ = nullptr;
+    NumberField* batter_ = nullptr;
+    NumberField* times_ = nullptr;
 };
 
 } // namespace rhexion
