@@ -32,7 +32,7 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     summary_ = new QLabel(this);
     summary_->setObjectName(QStringLiteral("muted"));
     summary_->setWordWrap(true);
-    summary_->setVisible(!compact);
+    summary_->hide(); // until there is something to say
 
     model_ = new VesselModel(document, vessel, this);
     connect(model_, &VesselModel::amountRefused, this, &VesselPanel::amountRefused);
@@ -112,6 +112,7 @@ void VesselPanel::setSpeech(const Speech& speech)
 void VesselPanel::setSummary(const QString& text)
 {
     summary_->setText(text);
+    summary_->setVisible(!compact_ && !text.isEmpty());
 }
 
 void VesselPanel::light(LineId line)
