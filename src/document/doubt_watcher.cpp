@@ -34,14 +34,13 @@ void DoubtWatcher::forget()
 
 void DoubtWatcher::begin()
 {
-    const int run = ++*wanted_;
+    const int run = wanted_->load();
     const Reckoning* reckoning = document_.reckoning();
     if (!reckoning)
         return;
     pool_.clear(); // what has not begun need not begin
     // Copies, so that nothing is shared with the thread but materials, which never change.
-    pool_.start([this, run, wanted = wanted_, formula = document_.formula(),
-                 copy = *reckoning] {
+    pool_.start([this, run, wanted = wanted_, formula = document_.formula(), copy = *reckoning] {
         auto doubt = doubtOf(formula, copy, {}, [&] { return wanted->load() != run; });
         if (wanted->load() == run)
             QMetaObject::invokeMethod(

@@ -78,12 +78,6 @@ std::vector<Edit> FormulaDocument::freeingRest(LineId except) const
     return {SetAmount{rest->id, {std::round(reckoned->grams * 10.0) / 10.0, AmountUnit::Gram}}};
 }
 
-LineId FormulaDocument::addLine(const MaterialPtr& material, const StatedAmount& amount,
-                                Vessel vessel, bool frozen, const QString& text)
-{
-    return addLine(Line{0, material, vessel, amount, frozen, false}, text);
-}
-
 LineId FormulaDocument::addLine(Line line, const QString& text)
 {
     line.id = formula_.lastId + 1;

@@ -35,9 +35,7 @@ public:
     void apply(const std::vector<Edit>& edits, const QString& text);
 
     // Adds a material with an amount; a line that was the rest is first given its present grams.
-    LineId addLine(Line line, const QString& text);
-    LineId addLine(const MaterialPtr& material, const StatedAmount& amount, Vessel vessel,
-                   bool frozen, const QString& text);
+    LineId addLine(Line line, const QString& text); // gives it its id
     void setAmount(LineId line, const StatedAmount& amount, const QString& text);
     // The hydroxide of its kind from now on; with a mass it is weighed. One step.
     void setHydroxide(const MaterialPtr& material, std::optional<Mass> weighed,

@@ -49,6 +49,25 @@ MaterialPtr honey()
     return m;
 }
 
+// Half the lye and 100 g of tea in the second jug.
+Formula twoJugs()
+{
+    Formula f = base(false);
+    auto tea = material("tea", MaterialKind::Liquid);
+    tea->part(Part::Water) = figure(1);
+    add(f, tea, grams(100), Vessel::SecondJug);
+    f.lye.secondJug = SecondJug{0.5, 0.5};
+    return f;
+}
+
+Formula withHoney(Vessel vessel, double solvent)
+{
+    Formula f = base(false);
+    add(f, honey(), grams(30), vessel);
+    f.lines.back().solvent = solvent;
+    return f;
+}
+
 Reckoning reckoned(const Formula& f)
 {
     const auto result = reckon(f);
@@ -171,49 +190,17 @@ const std::vector<Row>& rows()
          15.0},
         // Two jugs: half the lye and 100 g of tea in the second.
         {"second jug's strength, 67.724 / (67.724 + 100)",
-         [] {
-             Formula f = base(false);
-             auto tea = material("tea", MaterialKind::Liquid);
-             tea->part(Part::Water) = figure(1);
-             add(f, tea, grams(100), Vessel::SecondJug);
-             f.lye.secondJug = SecondJug{0.5, 0.5};
-             return reckoned(f).jugs[1].strength.value_or(0);
-         },
-         0.4037822},
+         [] { return reckoned(twoJugs()).jugs[1].strength.value_or(0); }, 0.4037822},
         {"first jug's, 67.724 / (67.724 + 170.896)",
-         [] {
-             Formula f = base(false);
-             auto tea = material("tea", MaterialKind::Liquid);
-             tea->part(Part::Water) = figure(1);
-             add(f, tea, grams(100), Vessel::SecondJug);
-             f.lye.secondJug = SecondJug{0.5, 0.5};
-             return reckoned(f).jugs[0].strength.value_or(0);
-         },
-         0.283816},
+         [] { return reckoned(twoJugs()).jugs[0].strength.value_or(0); }, 0.283816},
         // Liquid set aside: 30 g of honey at trace in 30 g of the water. Wanted 270.896, honey
         // brings 6.
-        {"set aside",
-         [] {
-             Formula f = base(false);
-             add(f, honey(), grams(30), Vessel::Trace);
-             f.lines.back().solvent = 1;
-             return reckoned(f).lines[2].solventGrams;
-         },
+        {"set aside", [] { return reckoned(withHoney(Vessel::Trace, 1)).lines[2].solventGrams; },
          30.0},
         {"left for the jug, 2 * 135.448 - 6 - 30",
-         [] {
-             Formula f = base(false);
-             add(f, honey(), grams(30), Vessel::Trace);
-             f.lines.back().solvent = 1;
-             return reckoned(f).jugs[0].water;
-         },
-         2 * lye - 36},
+         [] { return reckoned(withHoney(Vessel::Trace, 1)).jugs[0].water; }, 2 * lye - 36},
         {"sugar in the jug ties up 0.8 * 0.49 - 0.2 a gram",
-         [] {
-             Formula f = base(false);
-             add(f, honey(), grams(30), Vessel::LyeJug);
-             return reckoned(f).jugs[0].tiedWater;
-         },
+         [] { return reckoned(withHoney(Vessel::LyeJug, 0)).jugs[0].tiedWater; },
          30 * (0.8 * 0.49 - 0.2)},
         // 50 % lye for two batches and 5 % spare: 135.448 / 0.5 * 2 * 1.05.
         {"stock lye",

@@ -35,7 +35,7 @@ private Q_SLOTS:
         FormulaDocument d;
         const Formula empty = d.formula();
         QSignalSpy changed(&d, &FormulaDocument::changed);
-        d.addLine(find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot, false, "add");
+        d.addLine({0, find("olive-oil"), Vessel::OilPot, {500, AmountUnit::Gram}, false}, "add");
         QCOMPARE(changed.count(), 1);
         QVERIFY(d.reckoning());
         const double lye = d.reckoning()->sodium.weighedGrams;
@@ -83,12 +83,12 @@ private Q_SLOTS:
     void theRestIsHandedOn()
     {
         FormulaDocument d;
-        d.addLine(find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot, false, "oil");
-        d.addLine(find("buttermilk"), {0, AmountUnit::Rest}, Vessel::LyeJug, true, "milk");
+        d.addLine({0, find("olive-oil"), Vessel::OilPot, {500, AmountUnit::Gram}, false}, "oil");
+        d.addLine({0, find("buttermilk"), Vessel::LyeJug, {0, AmountUnit::Rest}, true}, "milk");
         QCOMPARE(d.formula().makeUp()->material->id, std::string("buttermilk"));
         QCOMPARE(int(d.formula().lines.size()), 2); // the water gave way
-        const LineId juice =
-            d.addLine(find("apple-juice"), {30, AmountUnit::Gram}, Vessel::Trace, false, "juice");
+        const LineId juice = d.addLine(
+            {0, find("apple-juice"), Vessel::Trace, {30, AmountUnit::Gram}, false}, "juice");
         d.setAmount(juice, {0, AmountUnit::Rest}, "juice takes the rest");
         QCOMPARE(d.formula().makeUp()->id, juice);
         const Line* milk = d.formula().find(3);
@@ -100,7 +100,7 @@ private Q_SLOTS:
     void weighedLyeTurnsTheSumRound()
     {
         FormulaDocument d;
-        d.addLine(find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot, false, "oil");
+        d.addLine({0, find("olive-oil"), Vessel::OilPot, {500, AmountUnit::Gram}, false}, "oil");
         const double lye = d.reckoning()->sodium.weighedGrams;
         d.setHydroxide(d.formula().lye.sodium, Mass::grams(lye * 0.95), "weigh");
         QCOMPARE(d.reckoning()->sodium.weighedGrams, lye * 0.95);
@@ -112,7 +112,7 @@ private Q_SLOTS:
         QTemporaryDir dir;
         const QString path = dir.filePath(QStringLiteral("a.rhexion"));
         FormulaDocument d;
-        d.addLine(find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot, false, "oil");
+        d.addLine({0, find("olive-oil"), Vessel::OilPot, {500, AmountUnit::Gram}, false}, "oil");
         QVERIFY(d.isDirty());
         QVERIFY(!d.save(path));
         QVERIFY(!d.isDirty());

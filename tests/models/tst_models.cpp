@@ -33,8 +33,10 @@ private Q_SLOTS:
                 lines.empty() ? 0 : lines[std::size_t(random.below(int(lines.size())))].id;
             const Vessel vessel = random.chance(0.5) ? Vessel::LyeJug : Vessel::OilPot;
             switch (random.below(6)) {
-            case 0: d.addLine(random.randomOil(), grams(50), Vessel::OilPot, false, "a"); break;
-            case 1: d.addLine(random.randomExtra(), grams(9), vessel, true, "b"); break;
+            case 0:
+                d.addLine({0, random.randomOil(), Vessel::OilPot, grams(50), false}, "a");
+                break;
+            case 1: d.addLine({0, random.randomExtra(), vessel, grams(9), true}, "b"); break;
             case 2: d.apply(RemoveLine{some}, "c"); break;
             case 3: d.apply(MoveLine{some, vessel, std::size_t(random.below(6))}, "d"); break;
             case 4: d.history().undo(); break;
@@ -52,10 +54,18 @@ private Q_SLOTS:
     void onlyRowsThatLookDifferentAreTold()
     {
         FormulaDocument d;
-        d.addLine(Catalogue::shipped().find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot,
-                  false, "oil");
-        d.addLine(Catalogue::shipped().find("coconut-oil"), {200, AmountUnit::Gram}, Vessel::OilPot,
-                  false, "oil");
+        d.addLine({0,
+                   Catalogue::shipped().find("olive-oil"),
+                   Vessel::OilPot,
+                   {500, AmountUnit::Gram},
+                   false},
+                  "oil");
+        d.addLine({0,
+                   Catalogue::shipped().find("coconut-oil"),
+                   Vessel::OilPot,
+                   {200, AmountUnit::Gram},
+                   false},
+                  "oil");
         VesselModel pot(d, Vessel::OilPot);
         VesselModel jug(d, Vessel::LyeJug);
         d.apply(SetText{TextField::Notes, "x"}, "first news");
@@ -97,8 +107,12 @@ private Q_SLOTS:
         QFETCH(QString, typed);
         QFETCH(double, grams);
         FormulaDocument d;
-        d.addLine(Catalogue::shipped().find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot,
-                  false, "oil");
+        d.addLine({0,
+                   Catalogue::shipped().find("olive-oil"),
+                   Vessel::OilPot,
+                   {500, AmountUnit::Gram},
+                   false},
+                  "oil");
         VesselModel pot(d, Vessel::OilPot);
         QSignalSpy refused(&pot, &VesselModel::amountRefused);
         const bool taken = pot.setData(pot.index(0), typed, Qt::EditRole);

@@ -1,5 +1,6 @@
 #include "app/bench/line_menu.h"
 
+#include "app/widgets/menu_parts.h"
 #include "core/reckoning/jugs.h"
 #include "document/formula_document.h"
 #include "words/words.h"
@@ -16,20 +17,13 @@ QString tr(const char* text)
     return QCoreApplication::translate("Bench", text);
 }
 
-void addTick(QMenu& menu, const QString& text, bool on, const std::function<void()>& set)
-{
-    QAction* action = menu.addAction(text, &menu, set);
-    action->setCheckable(true);
-    action->setChecked(on);
-}
-
 void addSolvents(QMenu& parent, FormulaDocument& document, const Line& line, const Speech& speech)
 {
     QMenu* menu = parent.addMenu(tr("Dissolve it first in"));
     menu->setObjectName(QStringLiteral("solvent"));
     const LineId id = line.id;
     const auto choice = [&](const QString& text, double ratio) {
-        addTick(*menu, text, std::abs(line.solvent - ratio) < 1e-9, [&document, id, ratio] {
+        addTicked(*menu, text, std::abs(line.solvent - ratio) < 1e-9, [&document, id, ratio] {
             document.apply(SetSolvent{id, ratio}, tr("Set liquid aside"));
         });
     };
@@ -54,17 +48,17 @@ void addLineChoices(QMenu& menu, FormulaDocument& document, LineId id, const Spe
         return;
     const bool rest = line->amount.unit == AmountUnit::Rest;
     if (!rest)
-        addTick(menu, tr("Lock its amount (Ctrl+J)"), line->locked,
-                [&document, id, to = !line->locked] {
-                    document.apply(SetLocked{id, to}, tr("Lock an amount"));
-                });
-    addTick(menu, tr("Frozen"), line->frozen, [&document, id, to = !line->frozen] {
+        addTicked(menu, tr("Lock its amount (Ctrl+J)"), line->locked,
+                  [&document, id, to = !line->locked] {
+                      document.apply(SetLocked{id, to}, tr("Lock an amount"));
+                  });
+    addTicked(menu, tr("Frozen"), line->frozen, [&document, id, to = !line->frozen] {
         document.apply(SetFrozen{id, to}, tr("Change frozen"));
     });
-    addTick(menu, tr("Count all its weight as water"), line->allWater,
-            [&document, id, to = !line->allWater] {
-                document.apply(SetAllWater{id, to}, tr("Change what counts as water"));
-            });
+    addTicked(menu, tr("Count all its weight as water"), line->allWater,
+              [&document, id, to = !line->allWater] {
+                  document.apply(SetAllWater{id, to}, tr("Change what counts as water"));
+              });
     if (!rest && !line->material->isOil() && f.makeUp())
         addSolvents(menu, document, *line, speech);
     if (rest || isJug(line->vessel) || line->vessel == Vessel::OilPot)
@@ -76,10 +70,10 @@ void addLineChoices(QMenu& menu, FormulaDocument& document, LineId id, const Spe
         return;
     }
     const auto choice = [&](PortionId portion) {
-        addTick(*portions, words::portionName(portion, f), f.portionOf(*line) == portion,
-                [&document, id, portion] {
-                    document.apply(SetPortion{id, portion}, tr("Choose its portion"));
-                });
+        addTicked(*portions, words::portionName(portion, f), f.portionOf(*line) == portion,
+                  [&document, id, portion] {
+                      document.apply(SetPortion{id, portion}, tr("Choose its portion"));
+                  });
     };
     choice(0);
     for (const Portion& portion : f.portions)

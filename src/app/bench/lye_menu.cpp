@@ -1,12 +1,12 @@
 #include "app/bench/lye_menu.h"
 
+#include "app/widgets/menu_parts.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 
 #include <QCoreApplication>
 #include <QFormLayout>
 #include <QMenu>
-#include <QWidgetAction>
 
 namespace rhexion {
 
@@ -15,26 +15,6 @@ namespace {
 QString tr(const char* text)
 {
     return QCoreApplication::translate("Bench", text);
-}
-
-void addChoice(QMenu& menu, const QString& text, bool on, const std::function<void()>& set)
-{
-    QAction* action = menu.addAction(text, &menu, set);
-    action->setCheckable(true);
-    action->setChecked(on);
-}
-
-// Fields under the choices, for what none of them says.
-QFormLayout* addForm(QMenu& menu)
-{
-    auto* box = new QWidget(&menu);
-    auto* form = new QFormLayout(box);
-    form->setContentsMargins(16, 4, 12, 6);
-    auto* action = new QWidgetAction(&menu);
-    action->setDefaultWidget(box);
-    menu.addSeparator();
-    menu.addAction(action);
-    return form;
 }
 
 NumberField* addField(QFormLayout* form, const QString& name, const QString& suffix, double value,
@@ -61,14 +41,15 @@ void addSecondJug(QMenu& parent, FormulaDocument& document, const Speech& speech
         document.apply(SetLye{SettingField::SecondJug, lye}, tr("Divide the lye"));
     };
     const std::optional<SecondJug> now = document.formula().lye.secondJug;
-    addChoice(*menu, tr("one jug"), !now, [set] { set(std::nullopt); });
-    addChoice(*menu, tr("half of it in the second"), now == SecondJug{0.5, 0.5}, [set] {
+    addTicked(*menu, tr("one jug"), !now, [set] { set(std::nullopt); });
+    addTicked(*menu, tr("half of it in the second"), now == SecondJug{0.5, 0.5}, [set] {
         set(SecondJug{0.5, 0.5});
     });
-    addChoice(*menu, tr("the potassium hydroxide in the second"), now == SecondJug{0.0, 1.0},
+    addTicked(*menu, tr("the potassium hydroxide in the second"), now == SecondJug{0.0, 1.0},
               [set] {
                   set(SecondJug{0.0, 1.0});
               });
+    menu->addSeparator();
     QFormLayout* form = addForm(*menu);
     const SecondJug shares = now.value_or(SecondJug{});
     addField(form, tr("Sodium in the second"), QStringLiteral("%"), shares.sodium * 100.0, speech,
@@ -94,10 +75,11 @@ void addMixing(QMenu& parent, FormulaDocument& document, const Speech& speech)
         {tr("both warm, %1 within %2"), {Temperature::celsius(38.0), 6.0}},
         {tr("hot for a cook, %1 within %2"), {Temperature::celsius(75.0), 10.0}}};
     for (const auto& [name, mixing] : schools)
-        addChoice(*menu,
+        addTicked(*menu,
                   name.arg(speech.temperature(mixing.at.inCelsius()),
                            speech.temperatureDifference(mixing.within)),
                   now == mixing, [set, to = mixing] { set(to); });
+    menu->addSeparator();
     QFormLayout* form = addForm(*menu);
     const bool fahrenheit = speech.habits().fahrenheit;
     const QString degree = fahrenheit ? QStringLiteral("\u00B0F") : QStringLiteral("\u00B0C");

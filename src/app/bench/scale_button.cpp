@@ -1,13 +1,13 @@
 #include "app/bench/scale_button.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/menu_parts.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 
 #include <QFormLayout>
 #include <QLabel>
 #include <QMenu>
-#include <QWidgetAction>
 
 namespace rhexion {
 
@@ -33,11 +33,9 @@ ScaleButton::ScaleButton(FormulaDocument& document, QWidget* parent)
 
 void ScaleButton::build()
 {
-    auto* box = new QWidget(menu());
-    auto* form = new QFormLayout(box);
-    form->setContentsMargins(14, 10, 14, 10);
+    QFormLayout* form = addForm(*menu());
     const auto add = [&](const QString& name) {
-        auto* field = new NumberField(QString(), 1, false, box);
+        auto* field = new NumberField(QString(), 1, false);
         field->setFixedWidth(120);
         field->setAccessibleName(name);
         form->addRow(name, field);
@@ -47,12 +45,9 @@ void ScaleButton::build()
     oils_ = add(tr("All oils"));
     batter_ = add(tr("Whole batter"));
     times_ = add(tr("Times"));
-    auto* hint = new QLabel(tr("Locked amounts stay as they are."), box);
+    auto* hint = new QLabel(tr("Locked amounts stay as they are."));
     hint->setObjectName(QStringLiteral("muted"));
     form->addRow(hint);
-    auto* action = new QWidgetAction(menu());
-    action->setDefaultWidget(box);
-    menu()->addAction(action);
     connect(oils_, &NumberField::entered, this,
             [this](std::optional<double> v) { scaleTo(ScaleTo::Oils, *v); });
     connect(batter_, &NumberField::entered, this,

@@ -2,6 +2,7 @@
 
 #include "app/bench/lye_menu.h"
 #include "app/theme/theme.h"
+#include "app/widgets/menu_parts.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 #include "words/words.h"
@@ -239,15 +240,10 @@ void SettingsStrip::buildMenu()
 {
     menu_->clear();
     const Formula& f = document_.formula();
-    const auto choice = [this](QMenu* menu, const QString& text, bool on, auto set) {
-        QAction* action = menu->addAction(text, this, set);
-        action->setCheckable(true);
-        action->setChecked(on);
-    };
     QMenu* hidden = menu_->addMenu(tr("Hidden fat counts"));
     for (const auto s :
          {HiddenFatSchool::Ignore, HiddenFatSchool::Surely, HiddenFatSchool::Typical})
-        choice(hidden, words::hiddenFatSchool(s), f.lye.hiddenFat == s, [this, s] {
+        addTicked(*hidden, words::hiddenFatSchool(s), f.lye.hiddenFat == s, [this, s] {
             LyeSettings lye = document_.formula().lye;
             lye.hiddenFat = s;
             setLye(lye, int(SettingField::HiddenFat), tr("Count hidden fat another way"));
@@ -255,7 +251,7 @@ void SettingsStrip::buildMenu()
     QMenu* split = menu_->addMenu(tr("Potassium lye is a"));
     for (const auto s :
          {SplitConvention::Moles, SplitConvention::PureWeight, SplitConvention::WeighedWeight})
-        choice(split, words::splitConvention(s), f.lye.split == s, [this, s] {
+        addTicked(*split, words::splitConvention(s), f.lye.split == s, [this, s] {
             LyeSettings lye = document_.formula().lye;
             lye.split = s;
             setLye(lye, int(SettingField::Split), tr("Split the lye another way"));
@@ -263,18 +259,18 @@ void SettingsStrip::buildMenu()
     QMenu* strength = menu_->addMenu(tr("Strength counts"));
     for (const auto s :
          {StrengthConvention::PureAndAllWater, StrengthConvention::WeighedWithoutImpurity})
-        choice(strength, words::strengthConvention(s), f.liquid.convention == s, [this, s] {
+        addTicked(*strength, words::strengthConvention(s), f.liquid.convention == s, [this, s] {
             LiquidSettings l = document_.formula().liquid;
             l.convention = s;
             setLiquid(l, int(SettingField::Convention), tr("Count strength another way"));
         });
     QMenu* basis = menu_->addMenu(tr("Superfat is set on"));
-    choice(basis, tr("all fat"), f.lye.basis == SuperfatBasis::AllFat, [this] {
+    addTicked(*basis, tr("all fat"), f.lye.basis == SuperfatBasis::AllFat, [this] {
         LyeSettings lye = document_.formula().lye;
         lye.basis = SuperfatBasis::AllFat;
         setLye(lye, int(SettingField::Basis), tr("Set superfat on all fat"));
     });
-    choice(basis, tr("fat in the cook only"), f.lye.basis == SuperfatBasis::CookedFat, [this] {
+    addTicked(*basis, tr("fat in the cook only"), f.lye.basis == SuperfatBasis::CookedFat, [this] {
         LyeSettings lye = document_.formula().lye;
         lye.basis = SuperfatBasis::CookedFat;
         setLye(lye, int(SettingField::Basis), tr("Set superfat on the cook"));
@@ -282,7 +278,7 @@ void SettingsStrip::buildMenu()
     QMenu* jug = menu_->addMenu(tr("The jug\u2019s coolest"));
     for (const double celsius : {0.0, 10.0, 20.0}) {
         const Temperature at = Temperature::celsius(celsius);
-        choice(jug, speech_.temperature(celsius), f.liquid.jugCoolest == at, [this, at] {
+        addTicked(*jug, speech_.temperature(celsius), f.liquid.jugCoolest == at, [this, at] {
             LiquidSettings l = document_.formula().liquid;
             l.jugCoolest = at;
             setLiquid(l, int(SettingField::JugTemperature), tr("Set the jug\u2019s temperature"));
@@ -300,8 +296,8 @@ void SettingsStrip::buildMenu()
         QMenu* purity = menu_->addMenu(sodium ? tr("Purity of the sodium lye")
                                               : tr("Purity of the potassium lye"));
         for (const double value : values)
-            choice(purity, speech_.percent(value, 0), std::abs(now - value) < 1e-6,
-                   [this, is = sodium, value] { setPurity(is, value); });
+            addTicked(*purity, speech_.percent(value, 0), std::abs(now - value) < 1e-6,
+                      [this, is = sodium, value] { setPurity(is, value); });
         auto* field = new NumberField(QStringLiteral("%"), 2, false, purity);
         field->setSpeech(speech_);
         field->setValue(now * 100.0);

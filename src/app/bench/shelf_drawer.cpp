@@ -8,7 +8,6 @@
 #include "words/shelf_words.h"
 #include "words/words.h"
 
-#include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
@@ -18,13 +17,9 @@
 
 namespace rhexion {
 
-ShelfDrawer::ShelfDrawer(Stock& stock, QWidget* parent) : QFrame(parent), stock_(stock)
+ShelfDrawer::ShelfDrawer(Stock& stock, QWidget* parent)
+    : SidePanel(tr("From the shelf"), parent), stock_(stock)
 {
-    setObjectName(QStringLiteral("card"));
-    auto* title = new QLabel(tr("From the shelf"), this);
-    title->setFont(Theme::strong());
-    auto* back = new QPushButton(tr("Back to figures"), this);
-    connect(back, &QPushButton::clicked, this, &ShelfDrawer::closed);
     search_ = new QLineEdit(this);
     search_->setPlaceholderText(tr("Search the shelf"));
     search_->setAccessibleName(tr("Search the shelf"));
@@ -43,16 +38,10 @@ ShelfDrawer::ShelfDrawer(Stock& stock, QWidget* parent) : QFrame(parent), stock_
     auto* add = new QPushButton(tr("Put it on the typing line"), this);
     add->setObjectName(QStringLiteral("primary"));
     connect(add, &QPushButton::clicked, this, &ShelfDrawer::choose);
-    auto* top = new QHBoxLayout;
-    top->addWidget(title, 1);
-    top->addWidget(back);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(12, 10, 8, 10);
-    layout->addLayout(top);
-    layout->addWidget(search_);
-    layout->addWidget(list_, 1);
-    layout->addWidget(about_);
-    layout->addWidget(add);
+    body()->addWidget(search_);
+    body()->addWidget(list_, 1);
+    body()->addWidget(about_);
+    body()->addWidget(add);
     connect(search_, &QLineEdit::textChanged, this, [this](const QString& text) {
         model_->search(text);
         list_->setCurrentIndex(model_->index(0));
@@ -124,7 +113,7 @@ bool ShelfDrawer::eventFilter(QObject* watched, QEvent* event)
         default: break;
         }
     }
-    return QFrame::eventFilter(watched, event);
+    return SidePanel::eventFilter(watched, event);
 }
 
 } // namespace rhexion

@@ -1,7 +1,7 @@
 // Adding from a list: search the shelf, see what a material is, put it on the typing line.
 #pragma once
 
-#include <QFrame>
+#include "app/widgets/side_panel.h"
 
 #include "core/materials/material.h"
 #include "words/speech.h"
@@ -15,7 +15,7 @@ namespace rhexion {
 class Stock;
 class StockModel;
 
-class ShelfDrawer : public QFrame {
+class ShelfDrawer : public SidePanel {
     Q_OBJECT
 public:
     ShelfDrawer(Stock& stock, QWidget* parent = nullptr);
@@ -27,7 +27,6 @@ public:
 
 Q_SIGNALS:
     void chosen(const MaterialPtr& material);
-    void closed();
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;

@@ -137,25 +137,16 @@ void StockLyePanel::keepIt()
         asked.sodium ? document_.formula().lye.sodium : document_.formula().lye.potassium;
     if (!result_ || !shelf || !stock_.plain(id))
         return;
-    const Interval& strength = result_->strength;
-    const double carbonate = dry->part(Part::Carbonate).range.typical() * result_->hydroxideGrams /
-                             result_->solutionGrams;
     const std::string source =
         tr("Made ahead from %1 of %2 and %3 of water")
             .arg(speech_.mass(result_->hydroxideGrams), QString::fromStdString(dry->name),
                  speech_.mass(result_->waterGrams))
             .toStdString();
-    const auto rest = [&](double part) { return std::max(0.0, 1.0 - carbonate - part); };
     LotRecord lot;
     lot.lot.name = tr("made %1")
                        .arg(speech_.habits().locale.toString(today_(), QLocale::ShortFormat))
                        .toStdString();
-    lot.lot.figures = {
-        {codeOf(asked.sodium ? Part::SodiumHydroxide : Part::PotassiumHydroxide), strength, source},
-        {codeOf(Part::Carbonate), Interval::exactly(carbonate), source},
-        {codeOf(Part::Water),
-         Interval::around(rest(strength.high()), rest(strength.typical()), rest(strength.low())),
-         source}};
+    lot.lot.figures = figuresOf(*result_, asked.sodium, *dry, source);
     lot.material = id;
     lot.homeMade = true;
     lot.got = today_();

@@ -29,18 +29,16 @@ Formula bowlOf(const Formula& plan, const Reckoning& planned, const std::vector<
     for (std::size_t i = 0; i < count; ++i) {
         const Line line = bowl.lines[i];
         const double grams = now({What::Line, line.id});
-        if (planned.lines[i].solventGrams > 0.0 && makeUp) {
-            // Liquid set aside is a line of its own where it was used.
-            if (solventApart(plan, line))
-                bowl.lines.push_back({bowl.newId(),
-                                      makeUp->material,
-                                      line.vessel,
-                                      {now({What::Solvent, line.id}), AmountUnit::Gram},
-                                      false,
-                                      makeUp->allWater,
-                                      false,
-                                      line.portion});
-        }
+        // Liquid set aside is a line of its own where it was used.
+        if (planned.lines[i].solventGrams > 0.0 && solventApart(plan, line))
+            bowl.lines.push_back({bowl.newId(),
+                                  makeUp->material,
+                                  line.vessel,
+                                  {now({What::Solvent, line.id}), AmountUnit::Gram},
+                                  false,
+                                  makeUp->allWater,
+                                  false,
+                                  line.portion});
         bowl.lines[i].solvent = 0.0;
         bowl.lines[i].amount = {grams, AmountUnit::Gram};
     }

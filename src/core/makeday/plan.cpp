@@ -68,11 +68,11 @@ private:
             if (f_.lines[i].vessel == vessel && f_.portionOf(f_.lines[i]) == portion)
                 weighLine(i, portion);
     }
-    bool uses(Vessel vessel, PortionId portion = 0) const
+    bool uses(Vessel vessel) const // by all of the batter
     {
         for (std::size_t i = 0; i < f_.lines.size(); ++i)
             if (f_.lines[i].vessel == vessel && r_.lines[i].grams > 0.0 &&
-                f_.portionOf(f_.lines[i]) == portion)
+                f_.portionOf(f_.lines[i]) == 0)
                 return true;
         return false;
     }

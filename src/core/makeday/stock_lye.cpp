@@ -1,5 +1,7 @@
 #include "core/makeday/stock_lye.h"
 
+#include <algorithm>
+
 namespace rhexion {
 
 namespace {
@@ -43,6 +45,21 @@ std::optional<StockLye> stockLye(const Formula& f, const Reckoning& r, const Sto
         out.crystallisesBelow = Temperature::celsius(high);
     }
     return out;
+}
+
+std::vector<LotFigure> figuresOf(const StockLye& made, bool sodium, const Material& dry,
+                                 const std::string& source)
+{
+    const double carbonate =
+        dry.part(Part::Carbonate).range.typical() * made.hydroxideGrams / made.solutionGrams;
+    const Interval& strength = made.strength;
+    const auto rest = [&](double part) { return std::max(0.0, 1.0 - carbonate - part); };
+    return {
+        {codeOf(sodium ? Part::SodiumHydroxide : Part::PotassiumHydroxide), strength, source},
+        {codeOf(Part::Carbonate), Interval::exactly(carbonate), source},
+        {codeOf(Part::Water),
+         Interval::around(rest(strength.high()), rest(strength.typical()), rest(strength.low())),
+         source}};
 }
 
 } // namespace rhexion

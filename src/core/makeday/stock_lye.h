@@ -1,6 +1,7 @@
 // Lye made ahead at one strength and portioned: how much to make and what a batch takes of it.
 #pragma once
 
+#include "core/materials/lot.h"
 #include "core/reckoning/reckon.h"
 
 namespace rhexion {
@@ -26,5 +27,10 @@ struct StockLye {
 // wish is outside its ranges or its strength cannot be reached or would not dissolve at 20 C.
 std::optional<StockLye> stockLye(const Formula& formula, const Reckoning& reckoning,
                                  const StockLyeWish& wish);
+
+// What a jar of it holds, for a lot of the ready lye: hydroxide and carbonate as the dry one brings
+// them, the rest water. source: how it was made.
+std::vector<LotFigure> figuresOf(const StockLye& made, bool sodium, const Material& dry,
+                                 const std::string& source);
 
 } // namespace rhexion
