@@ -198,13 +198,14 @@ void MainWindow::buildMenu()
                          goTo(Bench);
                          bench_->showPortions();
                      });
-    batch->addAction(tr("&Lye made ahead\u2026"), QKeySequence(Qt::CTRL | Qt::Key_D), this, [this] {
-        goTo(Bench);
-        loadStock();
-        bench_->showStockLye();
-    });
-    batch->addAction(tr("Make it larger or s&maller\u2026"), QKeySequence(Qt::CTRL | Qt::Key_E),
+    batch->addAction(tr("&Lye made ahead\u2026"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_D),
                      this, [this] {
+                         goTo(Bench);
+                         loadStock();
+                         bench_->showStockLye();
+                     });
+    batch->addAction(tr("Make it larger or s&maller\u2026"),
+                     QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E), this, [this] {
                          goTo(Bench);
                          bench_->scale()->open();
                      });

@@ -205,6 +205,26 @@ private Q_SLOTS:
             QVERIFY2(text.contains(QLatin1String(part)), part);
     }
 
+    // The typing line has the focus nearly always, and text fields keep Ctrl+D and Ctrl+E.
+    void keysReachPastTheTypingLine()
+    {
+        oils();
+        QLineEdit* field = shop_->window->bench().typing()->field();
+        const auto press = [&](Qt::Key key, Qt::KeyboardModifiers with) {
+            field->setFocus();
+            QTest::keyClick(field, key, with);
+        };
+        press(Qt::Key_B, Qt::ControlModifier);
+        QVERIFY(shop_->window->bench().portions() &&
+                shop_->window->bench().portions()->isVisible());
+        press(Qt::Key_D, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(shop_->window->bench().stockLye() &&
+                shop_->window->bench().stockLye()->isVisible());
+        press(Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(shop_->window->bench().scale()->menu()->isVisible());
+        shop_->window->bench().scale()->menu()->close();
+    }
+
     void aDiscountIsAnswered()
     {
         QLineEdit* field = shop_->window->bench().typing()->field();
