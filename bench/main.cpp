@@ -2,8 +2,8 @@
 // shared machine is noisy, so the least time is printed beside each.
 //   rhexion-bench            everything
 //   rhexion-bench reckon     only the sums
-#include "core/reckoning/doubt.h"
-#include "core/reckoning/reckon.h"
+#include "core/account/doubt.h"
+#include "core/advice/reckon.h"
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
 

@@ -54,9 +54,7 @@ std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
             return fault;
     }
     const auto bowl = reckonAsWeighed(f, planned, weighed, {});
-    if (!std::holds_alternative<AsWeighed>(bowl))
-        return FileFault{FileFault::Code::BadMaterial, at.path(), {}};
-    if (auto fault = journal.finishBatch(batch, std::get<AsWeighed>(bowl).reckoning, finished))
+    if (auto fault = journal.finishBatch(batch, bowl.reckoning, {}, finished))
         return fault;
     for (const QString& note : at.words("notes", 20, 4000))
         if (auto fault = journal.addNote(batch, note, finished))

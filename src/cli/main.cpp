@@ -1,14 +1,15 @@
 // rhexion-cli: the reckoning without a window.
 #include "cli/report.h"
+#include "cli/report_json.h"
 #include "core/formula/phrase.h"
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
 #include "storage/material_json.h"
-#include "storage/reckoning_json.h"
 #include "words/words.h"
 
 #include <QCommandLineParser>
 #include <QCoreApplication>
+#include <QFile>
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QProcess>
@@ -48,6 +49,20 @@ QString helpText()
               "Exit codes: 0 good, 1 bad input (the reason is on stderr), 2 wrong usage.\n");
 }
 
+void printJson(const QJsonObject& root)
+{
+    print(stdout, QString::fromUtf8(QJsonDocument(root).toJson()));
+}
+
+// What is piped in, no more than a formula file may hold.
+std::variant<Formula, FileFault> readFormula(std::FILE* from)
+{
+    QFile file;
+    if (!file.open(from, QIODevice::ReadOnly))
+        return FileFault{FileFault::Code::CannotOpen, {}, file.errorString()};
+    return formulaFromJson(file.read(qint64(formulaFileMegabytes) * 1024 * 1024 + 1));
+}
+
 int usage(const QString& why)
 {
     print(stderr, tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why));
@@ -62,22 +77,23 @@ int badInput(const QString& path, const QString& why)
 
 int reckonFile(const QString& path, bool json, const Speech& speech)
 {
-    const auto read = readFormulaFile(path);
+    const auto read = path == QLatin1String("-") ? readFormula(stdin) : readFormulaFile(path);
     if (const auto* fault = std::get_if<FileFault>(&read))
         return badInput(path, words::fileFault(*fault));
     const Formula& formula = std::get<Formula>(read);
     const ReckonResult result = reckon(formula);
     if (const auto* refusal = std::get_if<Refusal>(&result)) {
         if (json)
-            print(stdout, QString::fromUtf8(QJsonDocument(refusalToJson(*refusal)).toJson()));
+            printJson(refusalJson(formula, *refusal, speech));
         return badInput(path, words::refusal(*refusal, speech));
     }
     const auto& reckoning = std::get<Reckoning>(result);
+    const auto doubt = doubtOf(formula, reckoning);
+    const Doubt* drawn = doubt ? &*doubt : nullptr;
     if (json)
-        print(stdout,
-              QString::fromUtf8(QJsonDocument(reckoningToJson(formula, reckoning)).toJson()));
+        printJson(reckoningJson(formula, reckoning, drawn, speech));
     else
-        print(stdout, reckoningReport(formula, reckoning, speech));
+        print(stdout, reckoningReport(formula, reckoning, drawn, speech));
     return Good;
 }
 

@@ -1,5 +1,6 @@
 #include "cli/report.h"
 
+#include "words/shelf_words.h"
 #include "words/words.h"
 
 #include <QCoreApplication>
@@ -34,7 +35,54 @@ private:
     QStringList lines_;
 };
 
-void writeLiquid(Report& out, const Formula& f, const Reckoning& r, const Speech& s)
+// What is weighed, in the order of the making; each hydroxide in the jug it goes into.
+void writeWeighOut(Report& out, const Formula& f, const Reckoning& r, const Speech& s)
+{
+    out.heading(tr("Weigh out"));
+    const auto lines = [&](Vessel vessel, PortionId portion) {
+        for (std::size_t i = 0; i < f.lines.size(); ++i) {
+            const Line& line = f.lines[i];
+            if (line.vessel != vessel || f.portionOf(line) != portion)
+                continue;
+            QString note = words::vesselPlace(vessel);
+            if (line.frozen)
+                note += tr(", frozen");
+            out.row(words::lineName(line.id, f), s.mass(r.inItsVessel(i, vessel)), note);
+            if (r.lines[i].solventGrams > 0.0)
+                out.row(words::targetName({WeighTarget::What::Solvent, line.id}, f),
+                        s.mass(r.lines[i].solventGrams),
+                        tr("of the liquid, kept back to dissolve it"));
+        }
+    };
+    for (const Vessel vessel : allVessels) {
+        lines(vessel, 0);
+        if (vessel == Vessel::LyeJug && r.hasJugWater)
+            out.row(words::targetName({WeighTarget::What::JugWater, 0}, f),
+                    s.mass(r.jugWaterGrams), words::vesselPlace(vessel));
+        if (!isJug(vessel))
+            continue;
+        const JugReckoned& jug = r.jug(vessel);
+        for (const bool sodium : {true, false}) {
+            const HydroxideReckoned& h = sodium ? jug.sodium : jug.potassium;
+            if (h.weighedGrams > 0.0)
+                out.row(words::lyeName(f, sodium), s.mass(h.weighedGrams),
+                        tr("%1; pure %2").arg(words::vesselPlace(vessel), s.mass(h.pureGrams)));
+        }
+    }
+    out.row(tr("batter in all"), s.mass(r.batterGrams));
+    for (const PortionReckoned& p : r.portions) {
+        out.heading(words::portionName(p.id, f));
+        out.row(tr("of the batter divided"), s.mass(p.commonGrams));
+        if (p.heldGrams > 0.0)
+            out.row(words::targetName({WeighTarget::What::HeldOil, p.id}, f), s.mass(p.heldGrams));
+        for (const Vessel vessel : allVessels)
+            lines(vessel, p.id);
+        out.row(tr("in all"), s.mass(p.batterGrams()),
+                tr("superfat %1").arg(s.percent(p.superfat)));
+    }
+}
+
+void writeLiquid(Report& out, const Reckoning& r, const Speech& s)
 {
     out.heading(tr("Liquid"));
     out.row(tr("water wanted"), s.mass(r.waterWanted));
@@ -53,39 +101,36 @@ void writeLiquid(Report& out, const Formula& f, const Reckoning& r, const Speech
         out.row(tr("jug strength"), s.percent(*r.jugs[0].strength));
     if (r.jugs[1].strength)
         out.row(tr("second jug"), s.percent(*r.jugs[1].strength));
-    for (const PortionReckoned& p : r.portions)
-        out.row(words::portionName(p.id, f),
-                tr("%1, superfat %2").arg(s.mass(p.batterGrams()), s.percent(p.superfat)));
     out.row(tr("water formed by neutralising (outside)"), s.mass(r.neutralisationWater));
+}
+
+void writeDoubt(Report& out, const Doubt& doubt, const Speech& s)
+{
+    out.heading(tr("How sure"));
+    out.row(tr("true superfat, 9 batches in 10"),
+            tr("%1 to %2").arg(s.percent(doubt.superfat.low), s.percent(doubt.superfat.high)));
+    out.row(tr("batch strength, 9 batches in 10"),
+            tr("%1 to %2").arg(s.percent(doubt.strength.low), s.percent(doubt.strength.high)));
+    out.row(tr("lye left over, of 100 batches"), s.number(doubt.chanceOfExcess * 100.0, 1));
+    constexpr std::size_t most = 3;
+    for (std::size_t i = 0; i < std::min(most, doubt.causes.size()); ++i) {
+        const Cause& cause = doubt.causes[i];
+        out.row(tr("of the spread, %1: %2")
+                    .arg(QString::fromStdString(cause.material->name),
+                         words::figureName(cause.code)),
+                s.percent(cause.share, 0));
+    }
 }
 
 } // namespace
 
-QString reckoningReport(const Formula& f, const Reckoning& r, const Speech& s)
+QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt, const Speech& s)
 {
     Report out;
     out.plain(QString::fromStdString(f.name));
     if (!f.lye.fixed && f.lye.superfat < 0.0)
         out.plain(tr("NOT FOR SKIN: superfat is set below 0."));
-    out.heading(tr("Weigh out"));
-    for (const Vessel vessel : allVessels) {
-        for (std::size_t i = 0; i < f.lines.size(); ++i)
-            if (f.lines[i].vessel == vessel)
-                out.row(QString::fromStdString(f.lines[i].material->name), s.mass(r.lines[i].grams),
-                        words::vesselPlace(vessel) +
-                            (f.lines[i].frozen ? tr(", frozen") : QString()));
-        if (vessel != Vessel::LyeJug)
-            continue;
-        if (r.hasJugWater)
-            out.row(tr("Water for the jug"), s.mass(r.jugWaterGrams), words::vesselPlace(vessel));
-        for (const bool sodium : {true, false}) {
-            const HydroxideReckoned& h = sodium ? r.sodium : r.potassium;
-            if (h.weighedGrams > 0.0)
-                out.row(words::hydroxideName(sodium), s.mass(h.weighedGrams),
-                        tr("pure %1").arg(s.mass(h.pureGrams)));
-        }
-    }
-    out.row(tr("batter in all"), s.mass(r.batterGrams));
+    writeWeighOut(out, f, r, s);
 
     out.heading(tr("Alkali called for"));
     for (std::size_t i = 0; i < f.lines.size(); ++i) {
@@ -95,21 +140,26 @@ QString reckoningReport(const Formula& f, const Reckoning& r, const Speech& s)
                     f.lines[i].material->isOil() ? tr("fat") : tr("hidden fat"));
         if (r.lines[i].acidMol > 0.0)
             out.row(name, s.moles(r.lines[i].acidMol), tr("acid, in full"));
+        if (r.lines[i].givenMol > 0.0)
+            out.row(name, s.moles(-r.lines[i].givenMol), tr("hydroxide it holds itself"));
     }
     out.row(tr("lye supplied"), s.moles(r.hydroxideMol));
 
     out.heading(tr("Superfat"));
     out.row(tr("on the oils alone"), s.percent(r.superfatOnOils, 2));
     out.row(tr("true, on all fat"), s.percent(r.superfatTrue, 2),
-            tr("%1 to %2 with the doubt of the figures")
+            tr("%1 to %2 at the edge of every figure")
                 .arg(s.percent(r.superfatTrueLow), s.percent(r.superfatTrueHigh)));
     out.row(tr("oil left free"), s.mass(r.freeOilGrams));
-    writeLiquid(out, f, r, s);
+    if (doubt)
+        writeDoubt(out, *doubt, s);
+    writeLiquid(out, r, s);
 
     out.heading(tr("Cautions"));
-    if (r.cautions.empty())
+    const std::vector<Caution> findings = findingsOf(f, r, doubt);
+    if (findings.empty())
         out.plain(tr("  none"));
-    for (const Caution& c : r.cautions)
+    for (const Caution& c : findings)
         out.plain(QStringLiteral("  [%1] %2. %3")
                       .arg(words::severityName(c.severity), words::cautionTitle(c, f, s),
                            words::cautionReason(c, f, s)));

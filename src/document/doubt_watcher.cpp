@@ -64,6 +64,8 @@ void DoubtWatcher::take(int run, const std::optional<Doubt>& doubt)
     if (run != wanted_->load())
         return;
     doubt_ = doubt;
+    if (doubt_)
+        document_.takeDoubt(*doubt_);
     Q_EMIT found();
 }
 

@@ -5,7 +5,7 @@
 #include <QThreadPool>
 #include <QTimer>
 
-#include "core/reckoning/doubt.h"
+#include "core/account/doubt.h"
 
 #include <atomic>
 #include <memory>

@@ -1,5 +1,6 @@
 #include "document/formula_document.h"
 
+#include "core/advice/cautions.h"
 #include "core/materials/figures.h"
 #include "document/edit_command.h"
 #include "storage/catalogue.h"
@@ -23,8 +24,9 @@ Formula freshFormula()
 }
 
 FormulaDocument::FormulaDocument(QObject* parent)
-    : QObject(parent), formula_(freshFormula()), result_(reckon(formula_))
+    : QObject(parent), formula_(freshFormula())
 {
+    reckonAnew();
     // More steps back than anyone takes; without a limit a long day's memory would only grow.
     constexpr int mostSteps = 2000;
     history_.setUndoLimit(mostSteps);
@@ -51,8 +53,24 @@ void FormulaDocument::settle()
         waiting_ = true;
         return;
     }
-    result_ = reckon(formula_);
+    reckonAnew();
     Q_EMIT changed();
+}
+
+void FormulaDocument::reckonAnew()
+{
+    result_ = reckon(formula_);
+    findings_ = reckoning() ? reckoning()->cautions : std::vector<Caution>{};
+}
+
+void FormulaDocument::takeDoubt(const Doubt& doubt)
+{
+    if (!reckoning())
+        return;
+    const std::size_t before = findings_.size();
+    findings_ = findingsOf(formula_, *reckoning(), &doubt);
+    if (findings_.size() != before || cautionOf(formula_, *reckoning(), doubt))
+        Q_EMIT findingsChanged();
 }
 
 void FormulaDocument::apply(const Edit& edit, const QString& text)

@@ -6,7 +6,7 @@
 #include <QUndoStack>
 
 #include "core/formula/edit.h"
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "storage/file_fault.h"
 
 #include <functional>
@@ -24,6 +24,9 @@ public:
     // The reckoning of the formula as it is now, or why there is none.
     const Reckoning* reckoning() const { return std::get_if<Reckoning>(&result_); }
     const Refusal* refusal() const { return std::get_if<Refusal>(&result_); }
+    // The one list of findings, worst first: the cautions and, once it is drawn, the doubt's.
+    const std::vector<Caution>& findings() const { return findings_; }
+    void takeDoubt(const Doubt& doubt); // of the formula as it is now
     QUndoStack& history() { return history_; }
     const QUndoStack& history() const { return history_; }
     bool isDirty() const { return !history_.isClean() || recovered_; }
@@ -53,6 +56,7 @@ public:
 
 Q_SIGNALS:
     void changed(); // formula and reckoning are both new
+    void findingsChanged(); // the same formula, more found out about it
     void dirtyChanged();
     void pathChanged();
 
@@ -60,10 +64,12 @@ private:
     friend class EditCommand;
     std::optional<Edit> change(const Edit& edit);
     void settle();
+    void reckonAnew();
     std::vector<Edit> freeingRest(LineId except) const;
 
     Formula formula_;
     ReckonResult result_;
+    std::vector<Caution> findings_;
     QUndoStack history_;
     QString path_;
     bool recovered_ = false;

@@ -165,10 +165,9 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
     }
     case SeverityRole: {
         int worst = -1;
-        if (reckoning)
-            for (const Caution& caution : reckoning->cautions)
-                if (caution.line == line->id)
-                    worst = std::max(worst, static_cast<int>(caution.severity));
+        for (const Caution& caution : document_.findings())
+            if (caution.line == line->id)
+                worst = std::max(worst, static_cast<int>(caution.severity));
         return worst;
     }
     case Qt::AccessibleTextRole:

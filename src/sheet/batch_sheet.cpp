@@ -51,7 +51,7 @@ void drawPages(QPainter& painter, QPagedPaintDevice& device, QTextDocument& docu
 } // namespace
 
 BatchSheet::BatchSheet(const Formula& formula, const Reckoning& reckoning, const Speech& speech)
-    : f_(formula), r_(reckoning), s_(speech)
+    : f_(formula), r_(reckoning), s_(speech), doubt_(doubtOf(formula, reckoning))
 {
 }
 
@@ -163,7 +163,7 @@ QString BatchSheet::stepItems() const
 QString BatchSheet::html() const
 {
     QString cautions;
-    for (const Caution& c : r_.cautions)
+    for (const Caution& c : findingsOf(f_, r_, doubt_ ? &*doubt_ : nullptr))
         cautions += QStringLiteral("<li><b>%1: %2.</b> %3</li>")
                         .arg(words::severityName(c.severity).toHtmlEscaped(),
                              words::cautionTitle(c, f_, s_).toHtmlEscaped(),
@@ -171,7 +171,7 @@ QString BatchSheet::html() const
     QString maker = QString::fromStdString(f_.maker);
     if (!maker.isEmpty())
         maker += QStringLiteral(" \u00B7 ");
-    const bool negative = f_.lye.fixed ? r_.superfatTrue < 0.0 : f_.lye.superfat < 0.0;
+    const bool negative = r_.lyeHeavy() || (!f_.lye.fixed && f_.lye.superfat < 0.0);
     const QString figures =
         tr("True superfat %1 (%2 to %3) \u00B7 batch strength %4 (water to lye %5) \u00B7 jug "
            "strength %6 "

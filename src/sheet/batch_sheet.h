@@ -4,7 +4,7 @@
 
 #include <QString>
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "storage/file_fault.h"
 #include "words/speech.h"
 
@@ -30,6 +30,7 @@ private:
     const Formula& f_;
     const Reckoning& r_;
     Speech s_;
+    std::optional<Doubt> doubt_;
 };
 
 std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formula,

@@ -1,5 +1,5 @@
 // rhexion-sheet FILE OUT UNIT [working]: writes the batch sheet for rhexion-cli, with no display.
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "sheet/batch_sheet.h"
 #include "storage/formula_json.h"
 #include "words/words.h"

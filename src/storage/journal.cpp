@@ -48,6 +48,11 @@ BatchState stateOf(const QString& word)
     return word == QLatin1String("stopped") ? BatchState::Stopped : BatchState::Making;
 }
 
+QVariant orNull(const std::optional<double>& v)
+{
+    return v ? QVariant(*v) : QVariant(QMetaType::fromType<double>());
+}
+
 std::optional<double> figure(const QVariant& value)
 {
     return value.isNull() ? std::nullopt : std::optional(value.toDouble());
@@ -116,7 +121,7 @@ Journal::Result<qint64> Journal::startBatch(const Formula& formula, const Reckon
     query.addBindValue(QString::fromStdString(formula.name));
     query.addBindValue(QString::fromUtf8(formulaToJson(formula)));
     query.addBindValue(stamp(when));
-    query.addBindValue(planned.superfatTrue);
+    query.addBindValue(planned.superfatTrue.value_or(0.0));
     query.addBindValue(planned.pure.strength);
     if (auto fault = run(query))
         return *fault;
@@ -181,18 +186,36 @@ Journal::Done Journal::recordDraft(qint64 batch, const QString& note)
     return changeOne(query);
 }
 
-Journal::Done Journal::finishBatch(qint64 batch, const Reckoning& asWeighed, const QDateTime& when)
+Journal::Done Journal::finishBatch(qint64 batch, const Reckoning& asWeighed, const QString& note,
+                                   const QDateTime& when)
 {
+    Transaction transaction(database());
     QSqlQuery query(database());
     query.prepare(QStringLiteral(
         "UPDATE batch SET state = 'finished', draft = '', finished = ?, superfat = ?,"
-        " strength = ?, batter = ? WHERE id = ?"));
+        " strength = ?, batter = ? WHERE id = ? AND state <> 'finished'"));
     query.addBindValue(stamp(when));
-    query.addBindValue(asWeighed.superfatTrue);
+    query.addBindValue(orNull(asWeighed.superfatTrue));
     query.addBindValue(asWeighed.pure.strength);
     query.addBindValue(asWeighed.batterGrams);
     query.addBindValue(batch);
-    return changeOne(query);
+    if (auto fault = run(query))
+        return fault;
+    if (query.numRowsAffected() == 0) { // finished already, or not there at all
+        query.prepare(QStringLiteral("SELECT 1 FROM batch WHERE id = ?"));
+        query.addBindValue(batch);
+        if (auto fault = run(query))
+            return fault;
+        if (!query.next())
+            return FileFault{Code::Missing, QStringLiteral("batch"), QString::number(batch)};
+        return std::nullopt;
+    }
+    if (!note.isEmpty())
+        if (auto fault = addNote(batch, note, when))
+            return fault;
+    if (!transaction.keep())
+        return FileFault{Code::CannotWrite, {}, {}};
+    return std::nullopt;
 }
 
 Journal::Done Journal::stopBatch(qint64 batch, const QDateTime& when)

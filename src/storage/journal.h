@@ -85,7 +85,9 @@ public:
     Done takeBackTopUp(qint64 id);
     Done recordStep(qint64 batch, int nextStep);
     Done recordDraft(qint64 batch, const QString& note);
-    Done finishBatch(qint64 batch, const Reckoning& asWeighed, const QDateTime& when);
+    // What was made and a last note, empty or not, together; a second try changes nothing.
+    Done finishBatch(qint64 batch, const Reckoning& asWeighed, const QString& note,
+                     const QDateTime& when);
     Done stopBatch(qint64 batch, const QDateTime& when);
     Done addNote(qint64 batch, const QString& text, const QDateTime& when);
 

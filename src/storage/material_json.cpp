@@ -79,6 +79,7 @@ constexpr OptionalFigure optionalFigures[] = {
     {"melting", &Material::melting, -100.0, 2000.0},
     {"unsaponifiable", &Material::unsaponifiable, 0.0, 1.0},
     {"usualUse", &Material::usualUse, 0.0, 10.0},
+    {"reserve", &Material::reserve, 0.0, largest},
 };
 
 void readFattyAcids(const JsonCursor& at, Material& m, const SourceTable& sources)
@@ -145,8 +146,8 @@ Material readMaterial(const JsonCursor& at, const SourceTable& sources)
     at.allow({"key",        "id",         "name",       "kind",      "alsoCalled",
               "parts",      "acids",      "sv",         "acidValue", "iodine",
               "titratable", "ph",         "density",    "melting",   "unsaponifiable",
-              "usualUse",   "fattyAcids", "behaviours", "measures",  "lot",
-              "note"});
+              "usualUse",   "reserve",    "fattyAcids", "behaviours", "measures",
+              "lot",        "note"});
     Material m;
     m.id = at.text("id", 200).toStdString();
     m.name = at.text("name", 200).toStdString();

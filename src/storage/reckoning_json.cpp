@@ -8,12 +8,36 @@ namespace rhexion {
 
 namespace {
 
+// A figure that is not there is null: "not known" and "none" are never 0.
+QJsonValue orNull(const std::optional<double>& figure)
+{
+    return figure ? QJsonValue(*figure) : QJsonValue(QJsonValue::Null);
+}
+
 QJsonObject toJson(const LiquidTerms& t)
 {
     return {{"strength", t.strength},
-            {"ratio", t.ratio},
-            {"shareOfOils", t.shareOfOils},
-            {"lessThanUsual", t.lessThanUsual}};
+            {"ratio", orNull(t.ratio)},
+            {"shareOfOils", orNull(t.shareOfOils)},
+            {"lessThanUsual", orNull(t.lessThanUsual)}};
+}
+
+QJsonObject toJson(const Spread& s)
+{
+    return {{"low", s.low}, {"median", s.median}, {"high", s.high}};
+}
+
+QJsonObject toJson(const Doubt& doubt)
+{
+    QJsonArray causes;
+    for (const Cause& cause : doubt.causes)
+        causes.append(QJsonObject{{"material", QString::fromStdString(cause.material->name)},
+                                  {"figure", QString::fromStdString(cause.code)},
+                                  {"share", cause.share}});
+    return {{"superfat", toJson(doubt.superfat)},
+            {"strength", toJson(doubt.strength)},
+            {"chanceOfExcess", doubt.chanceOfExcess},
+            {"causes", causes}};
 }
 
 QJsonObject toJson(const HydroxideReckoned& h)
@@ -101,8 +125,9 @@ const char* codeOf(Rule rule)
                                             "portion-superfat",
                                             "portion-salt",
                                             "portion-scent",
-                                            "superfat-while-held"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(Rule::SuperfatWhileHeld) + 1);
+                                            "superfat-while-held",
+                                            "given-hydroxide"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(Rule::GivenHydroxide) + 1);
     return codeIn(codes, rule);
 }
 
@@ -150,8 +175,9 @@ const char* codeOf(TermName name)
                                             "held",
                                             "own",
                                             "salt",
-                                            "scent"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(TermName::Scent) + 1);
+                                            "scent",
+                                            "given-alkali"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(TermName::GivenAlkali) + 1);
     return codeIn(codes, name);
 }
 
@@ -207,15 +233,18 @@ const char* codeOf(RefusalCode code)
     return codeIn(codes, code);
 }
 
-QJsonObject refusalToJson(const Refusal& refusal)
+QJsonObject refusalToJson(const Formula& f, const Refusal& refusal)
 {
-    return {{"refused", codeOf(refusal.code)},
-            {"line", double(refusal.line)},
-            {"item", QString::fromStdString(refusal.item)},
-            {"figures", toJson(refusal.figures)}};
+    return {{"format", "rhexion-reckoning"},
+            {"version", reckoningVersion},
+            {"name", QString::fromStdString(f.name)},
+            {"refused", QJsonObject{{"code", codeOf(refusal.code)},
+                                    {"line", double(refusal.line)},
+                                    {"item", QString::fromStdString(refusal.item)},
+                                    {"figures", toJson(refusal.figures)}}}};
 }
 
-QJsonObject reckoningToJson(const Formula& f, const Reckoning& r)
+QJsonObject reckoningToJson(const Formula& f, const Reckoning& r, const Doubt* doubt)
 {
     QJsonArray lines;
     QJsonArray demand;
@@ -239,9 +268,14 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r)
                                       {"material", name},
                                       {"by", "acid"},
                                       {"mol", line.acidMol}});
+        if (line.givenMol > 0.0)
+            demand.append(QJsonObject{{"line", double(line.id)},
+                                      {"material", name},
+                                      {"by", "hydroxide-it-holds"},
+                                      {"mol", -line.givenMol}});
     }
     QJsonArray cautions;
-    for (const Caution& c : r.cautions)
+    for (const Caution& c : findingsOf(f, r, doubt))
         cautions.append(QJsonObject{{"code", codeOf(c.code)},
                                     {"severity", codeOf(c.severity)},
                                     {"vessel", codeOf(c.vessel)},
@@ -290,18 +324,26 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r)
                                     {"water", p.waterGrams},
                                     {"salt", p.saltGrams},
                                     {"scent", p.scentGrams},
-                                    {"superfat", p.superfat},
-                                    {"superfatLow", p.superfatLow}});
+                                    {"superfat", orNull(p.superfat)},
+                                    {"superfatLow", orNull(p.superfatLow)}});
     QJsonObject setAside{{"oil", r.heldGrams}, {"lyeMeanwhile", r.lyeWhileHeld}};
     if (r.superfatWhileHeld)
         setAside["superfatMeanwhile"] = *r.superfatWhileHeld;
-    return {{"format", "rhexion-reckoning"},
-            {"version", 2},
+    const auto named = [](const HydroxideReckoned& h, const MaterialPtr& material) {
+        QJsonObject out = toJson(h);
+        if (material)
+            out["name"] = QString::fromStdString(material->name);
+        return out;
+    };
+    QJsonObject root{
+            {"format", "rhexion-reckoning"},
+            {"version", reckoningVersion},
             {"name", QString::fromStdString(f.name)},
             {"hydroxide", QJsonObject{{"mol", r.hydroxideMol},
+                                      {"heldByMaterials", r.givenMol},
                                       {"potassiumMoleShare", r.potassiumMoleShare},
-                                      {"sodium", toJson(r.sodium)},
-                                      {"potassium", toJson(r.potassium)}}},
+                                      {"sodium", named(r.sodium, f.lye.sodium)},
+                                      {"potassium", named(r.potassium, f.lye.potassium)}}},
             {"lines", lines},
             {"oils", r.oilsGrams},
             {"batter", r.batterGrams},
@@ -318,13 +360,16 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r)
             {"jugs", jugs},
             {"portions", portions},
             {"setAside", setAside},
-            {"superfat", QJsonObject{{"onOils", r.superfatOnOils},
-                                     {"true", r.superfatTrue},
-                                     {"trueLow", r.superfatTrueLow},
-                                     {"trueHigh", r.superfatTrueHigh},
+            {"superfat", QJsonObject{{"onOils", orNull(r.superfatOnOils)},
+                                     {"true", orNull(r.superfatTrue)},
+                                     {"trueLow", orNull(r.superfatTrueLow)},
+                                     {"trueHigh", orNull(r.superfatTrueHigh)},
                                      {"freeOil", r.freeOilGrams}}},
             {"cautions", cautions},
             {"working", working}};
+    if (doubt)
+        root["doubt"] = toJson(*doubt);
+    return root;
 }
 
 } // namespace rhexion

@@ -1,15 +1,19 @@
 // A reckoning as JSON for other programs (docs/formats/reckoning.schema.json).
 #pragma once
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 
 #include <QJsonObject>
 
 namespace rhexion {
 
-// The reckoning must be of this formula. Masses in g, amounts in mol, shares as fractions.
-QJsonObject reckoningToJson(const Formula& formula, const Reckoning& reckoning);
-QJsonObject refusalToJson(const Refusal& refusal);
+inline constexpr int reckoningVersion = 3;
+
+// The reckoning must be of this formula. Masses in g, amounts in mol, shares as fractions; null is
+// "there is none". doubt: nothing where it is not drawn. Both fit the same schema.
+QJsonObject reckoningToJson(const Formula& formula, const Reckoning& reckoning,
+                            const Doubt* doubt = nullptr);
+QJsonObject refusalToJson(const Formula& formula, const Refusal& refusal);
 
 // Code words, the same in every version.
 const char* codeOf(Rule rule);

@@ -23,7 +23,9 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
     case C::LyeColdCannotDissolve: return tr("Ice-cold, only part of the lye dissolves");
     case C::WetterThanWanted: return tr("%1 wetter than wanted").arg(s.mass(figure(0)));
     case C::DrierThanWanted: return tr("%1 drier than wanted").arg(s.mass(figure(0)));
-    case C::SuperfatBelowZero: return tr("Lye heavy: superfat %1").arg(s.percent(figure(0)));
+    case C::SuperfatBelowZero:
+        return c.figures.empty() ? tr("Lye heavy: there is no fat to take the lye")
+                                 : tr("Lye heavy: superfat %1").arg(s.percent(figure(0)));
     case C::MayBeLyeHeavy: return tr("Could be lye heavy at the edge of its figures");
     case C::MilkUnfrozenInJug: return tr("%1 meets the lye unfrozen").arg(lineName(c.line, f));
     case C::AcidInJugFumes: return tr("Acid and lye: heat and fumes");
@@ -95,6 +97,15 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
     case C::PortionLyeHeavy:
         return tr("%1: superfat %2").arg(portionName(c.portion, f), s.percent(figure(0)));
     case C::SugarMilkHotStart: return tr("Sugar, milk and a warm start together");
+    case C::HeldOilNotThere: return tr("Not enough oil in the pot to set aside");
+    case C::LyeLeftInCook: return tr("The cook is left with %1 of lye").arg(s.mass(figure(0)));
+    case C::AcidAfterCook: return tr("%1 comes after its lye").arg(lineName(c.line, f));
+    case C::AcidOutweighsLye: return tr("More acid than lye: no soap comes of this");
+    case C::SvUnlikely:
+        return tr("%1: a saponification value of %2?")
+            .arg(lineName(c.line, f), s.number(figure(0), figure(0) < 1.0 ? 3 : 1));
+    case C::TakesMoreThanCounted:
+        return tr("%1 may take lye that is not counted").arg(lineName(c.line, f));
     case C::LyeDoesNotCureAway: return tr("A long cure does not take lye away");
     case C::CitrateLeavesPh: return tr("%1 hardly changes the pH").arg(lineName(c.line, f));
     case C::DiscountOfWhat: return tr("A discount of what?");
@@ -290,6 +301,32 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
         return tr("%1 of sugar, milk\u2019s own included, joined at %2: each of them heats, and "
                   "together they scorch or crack. Start cooler, and leave the mould uncovered.")
             .arg(s.mass(figure(0)), s.temperature(figure(1)));
+    case C::HeldOilNotThere:
+        return tr("%1 more is set aside than is there; %2 counts.")
+            .arg(s.mass(figure(0)), s.mass(figure(1)));
+    case C::LyeLeftInCook:
+        return tr("The oil that could take it comes only afterwards. It is %1 of hydroxide as "
+                  "weighed: weigh that much less, or put %2 more oil into the cook.")
+            .arg(s.mass(figure(1)), s.mass(figure(2)));
+    case C::AcidAfterCook:
+        return tr("%1 of lye was weighed for this acid and is free in the whole pot until the acid "
+                  "goes in; the superfat meanwhile is %2. Put the acid in the jug, before the lye.")
+            .arg(s.mass(figure(0)), s.percent(figure(1)));
+    case C::AcidOutweighsLye:
+        return tr("The acids take %1 and there is %2 of lye: nothing is left for the fats. Look at "
+                  "the acid\u2019s amount and at the hydroxide\u2019s.")
+            .arg(s.moles(figure(0)), s.moles(figure(1)));
+    case C::SvUnlikely:
+        return figure(1) > 0.0
+                   ? tr("Fats lie between 100 and 300 mg of potassium hydroxide per gram. Grams of "
+                        "hydroxide per gram? That would be %1.")
+                         .arg(s.number(figure(1), 0))
+                   : tr("Fats lie between 100 and 300 mg of potassium hydroxide per gram. Read the "
+                        "drum\u2019s label again.");
+    case C::TakesMoreThanCounted:
+        return tr("Browning sugar, magnesium and calcium can use up to %1 of lye. None of it is "
+                  "counted, since it may be nothing; the superfat could then be up to %2.")
+            .arg(s.mass(figure(0)), s.percent(figure(1)));
     case C::LyeDoesNotCureAway:
         return tr("Water leaves a bar as it cures. Lye does not: it is used up by fat or it stays. "
                   "Give it fat now.");
@@ -308,6 +345,7 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
 
 QString mendLabel(const Caution& c, const Formula& f, const Speech& s)
 {
+    using C = CautionCode;
     if (!c.mend)
         return {};
     if (const auto* liquid = std::get_if<SetLiquid>(&*c.mend)) {
@@ -344,6 +382,8 @@ QString mendLabel(const Caution& c, const Formula& f, const Speech& s)
         return tr("Set superfat to %1").arg(s.percent(lye->lye.superfat, 1));
     if (std::holds_alternative<AddLine>(*c.mend))
         return tr("Fill up with water");
+    if (std::holds_alternative<SetMaterial>(*c.mend) && c.code == C::SvUnlikely)
+        return tr("Take it as %1").arg(s.number(c.figures.size() > 1 ? c.figures[1] : 0.0, 0));
     return tr("Mend");
 }
 

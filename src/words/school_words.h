@@ -1,7 +1,7 @@
 // The schools in words: the question, why Rhexion takes its side, what each side would weigh.
 #pragma once
 
-#include "core/reckoning/schools.h"
+#include "core/advice/schools.h"
 #include "words/speech.h"
 
 namespace rhexion::words {

@@ -222,6 +222,16 @@ QString behaviourSentence(const BehaviourNote& note, const Speech& speech)
                           : tr("Cuts the lather.");
     case Behaviour::Separates:
         return tr("Can throw soap out of the batter: keep to little, well dissolved.");
+    case Behaviour::Crumbles:
+        return note.above ? tr("Above %1 of the oils the bar crumbles.").arg(above)
+                          : tr("Much of it makes the bar crumble.");
+    case Behaviour::Sweetened: return tr("Sugar was added to it: it heats and browns.");
+    case Behaviour::OwnHouseholdOnly:
+        return tr("For one\u2019s own household: selling soap of it is a matter of local law.");
+    case Behaviour::HeldBackByHerbs: return tr("Weigh it after straining: herbs hold oil back.");
+    case Behaviour::PurityVaries:
+        return tr("Sold in several purities: read the drum and set yours.");
+    case Behaviour::FormIsSaid: return tr("Whether it holds crystal water is known.");
     }
     return {};
 }

@@ -61,11 +61,21 @@ QString Speech::massUnit() const
 
 QString Speech::massNumber(double grams) const
 {
-    switch (habits_.massUnit) {
-    case AmountUnit::Ounce: return number(Mass::grams(grams).inOunces(), 2);
-    case AmountUnit::Pound: return number(Mass::grams(grams).inPounds(), 3);
-    default: return number(grams, 1);
+    double value = grams;
+    int decimals = 1;
+    if (habits_.massUnit == AmountUnit::Ounce) {
+        value = Mass::grams(grams).inOunces();
+        decimals = 2;
+    } else if (habits_.massUnit == AmountUnit::Pound) {
+        value = Mass::grams(grams).inPounds();
+        decimals = 3;
     }
+    // A small batch is weighed as finely as a large one.
+    constexpr int most = 6;
+    for (double least = std::pow(10.0, 2 - decimals);
+         value != 0.0 && std::abs(value) < least * (1.0 - 1e-9) && decimals < most; least /= 10.0)
+        ++decimals;
+    return number(value, decimals);
 }
 
 QString Speech::mass(double grams) const
@@ -76,6 +86,16 @@ QString Speech::mass(double grams) const
 QString Speech::percent(double fraction, int decimals) const
 {
     return number(fraction * 100.0, decimals) + gap + QLatin1Char('%');
+}
+
+QString Speech::percent(const std::optional<double>& fraction, int decimals) const
+{
+    return fraction ? percent(*fraction, decimals) : QStringLiteral("\u2013");
+}
+
+QString Speech::ratio(const std::optional<double>& gramsPerGram) const
+{
+    return gramsPerGram ? ratio(*gramsPerGram) : QStringLiteral("\u2013");
 }
 
 QString Speech::ratio(double gramsPerGram) const

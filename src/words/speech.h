@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/formula/phrase.h"
-#include "core/reckoning/working.h"
+#include "core/amounts/working.h"
 
 #include <QLocale>
 #include <QString>
@@ -30,10 +30,14 @@ public:
     const Habits& habits() const { return habits_; }
     PhraseHabits phraseHabits() const;
 
+    // Three significant figures at least, whatever the unit.
     QString mass(double grams) const;       // "61.2 g"
     QString massNumber(double grams) const; // "61.2"
     QString massUnit() const;               // "g"
     QString percent(double fraction, int decimals = 1) const;
+    // A dash where there is no figure.
+    QString percent(const std::optional<double>& fraction, int decimals = 1) const;
+    QString ratio(const std::optional<double>& gramsPerGram) const;
     QString number(double value, int decimals) const;
     QString ratio(double gramsPerGram) const; // "2.03 to 1"
     QString moles(double mol) const;

@@ -229,7 +229,7 @@ QString refusal(const Refusal& r, const Speech& s)
     case C::LyeLeftAfterCook:
         return tr("The cook would be left with %1 of lye, because the oil that could take it comes "
                   "only afterwards. Set the superfat to %2 or more, or cook more of the oil.")
-            .arg(s.moles(figure(0)), s.percent(figure(1), 2));
+            .arg(s.moles(figure(0)), s.percent(figure(2), 1));
     case C::NothingToSaponify:
         return tr("No hydroxide is weighed. State how much, or let the superfat decide.");
     case C::MeasureNotWeighed:

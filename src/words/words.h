@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/makeday/as_weighed.h"
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "storage/file_fault.h"
 #include "words/speech.h"
 

@@ -1,7 +1,7 @@
 // The whole working as a page: screen, copy and print show the same sums.
 #pragma once
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "words/speech.h"
 
 namespace rhexion {

@@ -41,8 +41,13 @@ QString pattern(Rule rule, std::span<const Term> t)
                    ? QStringLiteral("%1 \u00D7 %3 \u00F7 (1000 mg/g \u00D7 %4)")
                    : QStringLiteral("%1 \u00D7 %2 \u00D7 %3 \u00F7 (1000 mg/g \u00D7 %4)");
     case Rule::AcidDemand: return QStringLiteral("%1 \u00D7 %2 \u00F7 %3 \u00D7 %4");
+    case Rule::GivenHydroxide: return QStringLiteral("%1 \u00D7 %2 \u00F7 %3");
     case Rule::TitratedDemand: return QStringLiteral("%1 \u00D7 %2 \u00F7 1000 mmol/mol");
-    case Rule::FixedDemand: return QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %3");
+    case Rule::FixedDemand:
+    case Rule::MakeUpAlkali:
+        return t.size() > 3 && t[3].value != 0.0
+                   ? QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %3 \u2212 %4")
+                   : QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %3");
     case Rule::PotassiumMoleShare: return QStringLiteral("%1 \u2192 mol KOH \u00F7 mol of both");
     case Rule::PurePerMole:
         if (t[0].value == 0.0 || t[0].value == 1.0)
@@ -55,7 +60,6 @@ QString pattern(Rule rule, std::span<const Term> t)
     case Rule::WaterWantedRatio:
         return t.size() == 1 ? QStringLiteral("(1 \u2212 %1) \u00F7 %1")
                              : QStringLiteral("%1 \u00D7 (1 \u2212 %2)");
-    case Rule::MakeUpAlkali: return QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %3");
     case Rule::MakeUp:
         return QStringLiteral("(%1 \u00D7 %2 + %3 \u2212 %4) \u00F7 (%5 \u2212 %1 \u00D7 %6)");
     case Rule::MakeUpShares:
@@ -120,6 +124,7 @@ QString title(Rule rule)
     case Rule::FatDemand: return tr("%1: lye its fat can take");
     case Rule::HiddenFatDemand: return tr("%1: lye its hidden fat can take");
     case Rule::AcidDemand: return tr("%1: lye its %2 takes");
+    case Rule::GivenHydroxide: return tr("%1: lye it holds itself");
     case Rule::TitratedDemand: return tr("%1: lye its acids take, by titration");
     case Rule::FixedDemand:
         return tr("Lye called for before the rest of the liquid: fats less the superfat, and acids "
@@ -255,6 +260,11 @@ QString stepSource(const Step& step, const Formula& formula)
                     .arg(sourceText(*m, acid.share));
         return {};
     case Rule::TitratedDemand: return sourceText(*m, m->titratable);
+    case Rule::GivenHydroxide: {
+        const Figure& sodium = m->part(Part::SodiumHydroxide);
+        return sourceText(*m, sodium.range.high() > 0.0 ? sodium
+                                                        : m->part(Part::PotassiumHydroxide));
+    }
     case Rule::LineWater:
         return formula.lines[static_cast<std::size_t>(step.line)].allWater
                    ? tr("all its weight counted as water, as you chose")

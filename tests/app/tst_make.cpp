@@ -51,8 +51,8 @@ private Q_SLOTS:
         QVERIFY(current);
         QCOMPARE(current->step(), step);
         QCOMPARE(*current->weighedAt(step), 111.1);
-        const auto& a = std::get<AsWeighed>(current->now());
-        const auto& b = std::get<AsWeighed>(shop.window->making().batch()->now());
+        const auto& a = current->now();
+        const auto& b = shop.window->making().batch()->now();
         QCOMPARE(a.reckoning.superfatTrue, b.reckoning.superfatTrue);
     }
 
@@ -129,7 +129,7 @@ private Q_SLOTS:
         MakePage& make = shop.window->making();
         goToStep(make, WeighTarget::What::HeldOil);
         const auto water = [&] {
-            return std::get<AsWeighed>(make.batch()->now()).reckoning.waterPresent;
+            return make.batch()->now().reckoning.waterPresent;
         };
         const double before = water();
         const auto add = [&](const char* text) {
@@ -151,7 +151,7 @@ private Q_SLOTS:
         QCOMPARE(again.batch()->topUps().size(), std::size_t(2));
         QTest::mouseClick(button(&again, "Take the last one back"), Qt::LeftButton);
         QCOMPARE(again.batch()->topUps().size(), std::size_t(1));
-        QVERIFY(std::abs(std::get<AsWeighed>(again.batch()->now()).reckoning.waterPresent - before -
+        QVERIFY(std::abs(again.batch()->now().reckoning.waterPresent - before -
                          12.0) < 1e-6);
         // To the end, and the journal tells of it.
         again.batch()->goTo(int(again.batch()->plan().steps.size()));

@@ -138,7 +138,7 @@ private Q_SLOTS:
         QVERIFY(!superfat->isEnabled()); // it is the result now
         QVERIFY(choose({QStringLiteral("Let superfat decide the lye again")}));
         QVERIFY(superfat->isEnabled());
-        QVERIFY(std::abs(shop_->reckoning().superfatOnOils - 0.03) < 1e-9);
+        QVERIFY(std::abs(shop_->reckoning().superfatOnOils.value() - 0.03) < 1e-9);
     }
 
     void allOilsInPerCent()

@@ -1,7 +1,7 @@
 // rhexion-cli as a user runs it: with no display, by exit code, stdout and stderr.
 #include <QtTest>
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "support/files.h"
 
 #include <QJsonArray>
@@ -105,7 +105,7 @@ private Q_SLOTS:
             const QJsonObject root = QJsonDocument::fromJson(r.out).object();
             const auto core = std::get<Reckoning>(reckon(demo(name)));
             QCOMPARE(root["batter"].toDouble(), core.batterGrams);
-            QCOMPARE(root["superfat"].toObject()["true"].toDouble(), core.superfatTrue);
+            QCOMPARE(root["superfat"].toObject()["true"].toDouble(), core.superfatTrue.value());
             QCOMPARE(root["hydroxide"].toObject()["sodium"].toObject()["weighed"].toDouble(),
                      core.sodium.weighedGrams);
             QCOMPARE(root["working"].toArray().size(), qsizetype(core.working.steps().size()));

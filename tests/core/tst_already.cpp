@@ -27,7 +27,7 @@ AfterSlip after(const Formula& f, const Slip& slip)
 
 double superfat(const Formula& f, const Slip& slip)
 {
-    return after(f, slip).bowl.reckoning.superfatTrue;
+    return after(f, slip).bowl.reckoning.superfatTrue.value();
 }
 
 } // namespace
@@ -79,9 +79,10 @@ private Q_SLOTS:
         QVERIFY(!forgot.tooFar && forgot.bowl.mends.size() >= 1);
         const DayMend mend = forgot.bowl.mends.front();
         QVERIFY(mend.kind == DayMendKind::AddHydroxide);
-        Formula bowl = forgot.bowl.formula;
-        bowl.lye.fixed->sodium = Mass::grams(bowl.lye.fixed->sodium.inGrams() + mend.grams);
-        QVERIFY(std::abs(std::get<Reckoning>(reckon(bowl)).superfatTrue - 0.05) < 1e-9);
+        Amounts amounts = forgot.bowl.amounts;
+        amounts.sodium[0] += mend.grams;
+        const Reckoning mended = reckonGiven(forgot.bowl.formula, amounts);
+        QVERIFY(std::abs(mended.superfatTrue.value() - 0.05) < 1e-9);
         // A missing oil can still go in, and that is the first thing said.
         const AfterSlip oil = after(f, {SlipKind::LineMissing, f.lines[1].id, 0, {}});
         QVERIFY(oil.bowl.mends.front().kind == DayMendKind::AddMore);

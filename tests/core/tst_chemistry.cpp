@@ -2,7 +2,7 @@
 // practice.
 #include <QtTest>
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "support/make.h"
 
 #include <QFile>

@@ -2,8 +2,9 @@
 #include <QtTest>
 
 #include "core/materials/figures.h"
-#include "core/reckoning/cautions.h"
-#include "core/reckoning/doubt.h"
+#include "core/advice/cautions.h"
+#include "core/account/doubt.h"
+#include "core/advice/reckon.h"
 #include "support/make.h"
 #include "support/random_formula.h"
 
@@ -149,9 +150,9 @@ private Q_SLOTS:
             if (!d)
                 continue;
             ++checked;
-            QVERIFY(d->superfat.low >= r->superfatTrueLow - 1e-9);
-            QVERIFY(d->superfat.high <= r->superfatTrueHigh + 1e-9);
-            QVERIFY(d->histogramLow >= r->superfatTrueLow - 1e-9);
+            QVERIFY(d->superfat.low >= r->superfatTrueLow.value() - 1e-9);
+            QVERIFY(d->superfat.high <= r->superfatTrueHigh.value() + 1e-9);
+            QVERIFY(d->histogramLow >= r->superfatTrueLow.value() - 1e-9);
             QVERIFY(d->strength.low > 0.0 && d->strength.high < 1.0);
             double causes = 0.0;
             for (const Cause& cause : d->causes)

@@ -6,8 +6,8 @@
 #include "core/materials/food.h"
 #include "core/materials/lot.h"
 #include "core/materials/search.h"
-#include "core/reckoning/effect.h"
-#include "core/reckoning/reckon.h"
+#include "core/account/effect.h"
+#include "core/advice/reckon.h"
 #include "support/make.h"
 
 #include <random>

@@ -46,6 +46,10 @@ private Q_SLOTS:
             return found == steps.end() ? -1 : int(found - steps.begin());
         };
         QCOMPARE(at(DayStepKind::Prepare), 0);
+        for (const DayStepKind there :
+             {DayStepKind::DissolveFirst, DayStepKind::WeighSodium, DayStepKind::LyeIntoLiquid,
+              DayStepKind::Combine, DayStepKind::Trace})
+            QVERIFY(at(there) > 0);
         QVERIFY(at(DayStepKind::DissolveFirst) < at(DayStepKind::WeighSodium));
         QVERIFY(at(DayStepKind::WeighSodium) < at(DayStepKind::LyeIntoLiquid));
         QVERIFY(at(DayStepKind::LyeIntoLiquid) < at(DayStepKind::Combine));
@@ -61,8 +65,8 @@ private Q_SLOTS:
     void asPlannedNeedsNoMend()
     {
         const Formula f = dayFormula();
-        const auto bowl = std::get<AsWeighed>(reckonAsWeighed(f, reckoned(f), {}, {}));
-        QVERIFY(std::abs(bowl.reckoning.superfatTrue - bowl.superfatPlanned) < 1e-9);
+        const auto bowl = reckonAsWeighed(f, reckoned(f), {}, {});
+        QVERIFY(std::abs(bowl.reckoning.superfatTrue.value() - bowl.superfatPlanned.value()) < 1e-9);
         QVERIFY(std::abs(bowl.reckoning.pure.strength - bowl.strengthPlanned) < 1e-9);
         QVERIFY(bowl.mends.empty());
     }
@@ -98,30 +102,48 @@ private Q_SLOTS:
         const double meant =
             target.what == What::Sodium ? planned.sodium.weighedGrams : planned.find(1)->grams;
         const std::vector<Weighed> weighed{{target, meant * factor}};
-        const auto bowl = std::get<AsWeighed>(reckonAsWeighed(f, planned, weighed, target));
+        const auto bowl = reckonAsWeighed(f, planned, weighed, target);
         const DayMend* mend = find(bowl, static_cast<DayMendKind>(kind));
         QVERIFY(mend);
         QVERIFY(mend->grams > 0.0);
         Formula mended = bowl.formula;
+        Amounts amounts = bowl.amounts;
         const double sign = mend->kind == DayMendKind::TakeOut ? -1.0 : 1.0;
         if (mend->kind == DayMendKind::AddWater) {
             add(mended, plainWater(), grams(mend->grams), Vessel::LyeJug);
-            QVERIFY(std::abs(reckoned(mended).pure.strength - bowl.strengthPlanned) < 1e-9);
+            amounts.lines.push_back(mend->grams);
+            amounts.solvent.push_back(0.0);
+            const Reckoning wetter = reckonGiven(mended, amounts);
+            QVERIFY(std::abs(wetter.pure.strength - bowl.strengthPlanned) < 1e-9);
             return;
         }
         if (mend->target.what == What::Sodium)
-            mended.lye.fixed->sodium = mended.lye.fixed->sodium + Mass::grams(sign * mend->grams);
+            amounts.sodium[0] += sign * mend->grams;
         else
-            mended.find(mend->target.line)->amount.value += sign * mend->grams;
-        QVERIFY(std::abs(reckoned(mended).superfatTrue - bowl.superfatPlanned) < 1e-9);
+            amounts.lines[std::size_t(mend->target.line) - 1] += sign * mend->grams;
+        QVERIFY(std::abs(reckonGiven(mended, amounts).superfatTrue.value() -
+                         bowl.superfatPlanned.value()) < 1e-9);
+    }
+
+    // More oil set aside than is left in the pot counts as what there is, and is said.
+    void oilSetAsideThatIsNotThere()
+    {
+        Formula f = twoOils();
+        add(f, plainWater(), rest, Vessel::LyeJug);
+        f.portions = {{9, "a", 1.0, {}, HeldOil{0, grams(60)}}, {10, "b", 1.0, {}, {}}};
+        const std::vector<Weighed> weighed{{{What::Line, 1}, 30.0}, {{What::Line, 2}, 10.0}};
+        const Reckoning r = reckonAsWeighed(f, reckoned(f), weighed, {}).reckoning;
+        QVERIFY(std::abs(r.heldGrams - 40.0) < 1e-9 && std::abs(r.heldTooMuch - 20.0) < 1e-9);
+        QVERIFY(std::ranges::find(r.cautions, CautionCode::HeldOilNotThere, &Caution::code) !=
+                r.cautions.end());
     }
 
     void lastWeighingCounts()
     {
         const Formula f = dayFormula();
         const std::vector<Weighed> twice{{{What::Sodium, 0}, 10.0}, {{What::Sodium, 0}, 150.0}};
-        const auto bowl = std::get<AsWeighed>(reckonAsWeighed(f, reckoned(f), twice, {}));
-        QCOMPARE(bowl.formula.lye.fixed->sodium.inGrams(), 150.0);
+        const auto bowl = reckonAsWeighed(f, reckoned(f), twice, {});
+        QCOMPARE(bowl.amounts.allSodium(), 150.0);
     }
 
     void strongJugWaterIsWeighed()
@@ -130,16 +152,50 @@ private Q_SLOTS:
         f.liquid.jugRatio = 1.1;
         const Reckoning planned = reckoned(f);
         const auto bowl =
-            std::get<AsWeighed>(reckonAsWeighed(f, planned, {{{What::JugWater, 0}, 10.0}}, {}));
+            reckonAsWeighed(f, planned, {{{What::JugWater, 0}, 10.0}}, {});
         QVERIFY(std::abs(planned.waterPresent - bowl.reckoning.waterPresent -
                          (planned.jugWaterGrams - 10.0)) < 1e-6);
     }
 
-    void nothingInTheBowlIsRefused()
+    // What is weighed is accounted, however odd it is.
+    void nothingWeighedIsRefused_data()
     {
-        const Formula f = twoOils();
-        const std::vector<Weighed> none{{{What::Line, 1}, 0.0}, {{What::Line, 2}, 0.0}};
-        QVERIFY(std::holds_alternative<Refusal>(reckonAsWeighed(f, reckoned(f), none, {})));
+        QTest::addColumn<double>("oils");
+        QTest::addColumn<double>("lye");
+        QTest::addColumn<bool>("lateOil");
+        QTest::addColumn<bool>("heavy");
+        QTest::newRow("no oil at all") << 0.0 << 1.0 << false << true;
+        QTest::newRow("no lye at all") << 1.0 << 0.0 << false << false;
+        QTest::newRow("nothing at all") << 0.0 << 0.0 << false << false;
+        QTest::newRow("twice the lye") << 1.0 << 2.0 << false << true;
+        QTest::newRow("twice the lye, oil after the cook") << 1.0 << 2.0 << true << true;
+    }
+    void nothingWeighedIsRefused()
+    {
+        QFETCH(double, oils);
+        QFETCH(double, lye);
+        QFETCH(bool, lateOil);
+        QFETCH(bool, heavy);
+        Formula f = twoOils();
+        f.lye.superfat = lateOil ? 0.4 : 0.05;
+        f.lines[1].vessel = lateOil ? Vessel::AfterCook : Vessel::OilPot;
+        add(f, plainWater(), rest, Vessel::LyeJug);
+        const Reckoning planned = reckoned(f);
+        const std::vector<Weighed> weighed{
+            {{What::Line, 1}, planned.lines[0].grams * oils},
+            {{What::Line, 2}, planned.lines[1].grams * oils},
+            {{What::Sodium, 0}, planned.sodium.weighedGrams * lye}};
+        const AsWeighed bowl = reckonAsWeighed(f, planned, weighed, {What::Sodium, 0});
+        const Reckoning& r = bowl.reckoning;
+        QCOMPARE(r.lyeHeavy(), heavy);
+        QCOMPARE(r.superfatTrue.has_value(), oils > 0.0);
+        QCOMPARE(r.pure.ratio.has_value(), lye > 0.0);
+        QVERIFY(std::isfinite(r.pure.strength) && std::isfinite(r.batterGrams));
+        const bool said = std::ranges::find(r.cautions, CautionCode::SuperfatBelowZero,
+                                            &Caution::code) != r.cautions.end();
+        QCOMPARE(said, heavy);
+        if (heavy)
+            QVERIFY(!bowl.mends.empty());
     }
 };
 

@@ -2,7 +2,7 @@
 // evaluated there, apart from this program. To six significant figures.
 #include <QtTest>
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "support/make.h"
 
 #include <QFile>
@@ -127,14 +127,14 @@ double resultOf(const Reckoning& r, const QString& key)
         {"jugWater", r.jugWaterGrams},
         {"batter", r.batterGrams},
         {"strength", r.pure.strength},
-        {"superfatTrue", r.superfatTrue},
-        {"superfatOils", r.superfatOnOils},
+        {"superfatTrue", r.superfatTrue.value()},
+        {"superfatOils", r.superfatOnOils.value()},
         {"formed", r.neutralisationWater},
         {"free", r.freeOilGrams},
         {"jugStrength", r.jugs[0].strength.value_or(-1)},
         {"secondStrength", r.jugs[1].strength.value_or(-1)},
-        {"portion1", r.portions.size() > 0 ? r.portions[0].superfat : -1},
-        {"portion2", r.portions.size() > 1 ? r.portions[1].superfat : -1}};
+        {"portion1", r.portions.size() > 0 ? r.portions[0].superfat.value() : -1},
+        {"portion2", r.portions.size() > 1 ? r.portions[1].superfat.value() : -1}};
     return all.at(key);
 }
 

@@ -2,7 +2,7 @@
 // NaN.
 #include <QtTest>
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "support/make.h"
 
 #include <functional>
@@ -264,7 +264,7 @@ private Q_SLOTS:
                     ++tried;
                     const auto result = reckon(f);
                     if (const auto* r = std::get_if<Reckoning>(&result))
-                        QVERIFY(std::isfinite(r->batterGrams) && std::isfinite(r->superfatTrue) &&
+                        QVERIFY(std::isfinite(r->batterGrams) && std::isfinite(r->superfatTrue.value()) &&
                                 std::isfinite(r->makeUpGrams) && r->makeUpGrams >= 0.0);
                 }
         QCOMPARE(tried, 256);

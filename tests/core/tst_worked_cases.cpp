@@ -5,7 +5,7 @@
 
 #include <functional>
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "support/make.h"
 
 #include <map>
@@ -35,8 +35,8 @@ Outputs outputsOf(const Formula& f, const QString& prefix = {})
         {"makeup", r->makeUpGrams},
         {"water_total", r->waterPresent},
         {"jug_water", r->jugWaterGrams},
-        {"superfat_oils", r->superfatOnOils},
-        {"superfat_true", r->superfatTrue},
+        {"superfat_oils", r->superfatOnOils.value()},
+        {"superfat_true", r->superfatTrue.value()},
         {"batter", r->batterGrams},
         {"neutralisation", r->neutralisationWater},
         {"strength", r->pure.strength},
@@ -428,7 +428,7 @@ void TestWorkedCases::shareOfTheLiquid()
     const double n0 = 0.95 * (700 * 190 + 300 * 257) / 56105.6;
     const double x = 2 * m * n0 / (1.09 - 2 * m * 0.1 * 1e-4);
     QVERIFY(std::abs(r.makeUpGrams - x) < 1e-9);
-    QVERIFY(std::abs(r.waterExcess) < 1e-9 && std::abs(r.superfatTrue - 0.05) < 1e-12);
+    QVERIFY(std::abs(r.waterExcess) < 1e-9 && std::abs(r.superfatTrue.value() - 0.05) < 1e-12);
     QVERIFY(std::abs(r.batterGrams - (1000 + 1.1 * x + r.sodium.weighedGrams)) < 1e-9);
     f.lines.erase(f.lines.end() - 2); // no liquid left to be a share of
     QVERIFY(std::get<Refusal>(reckon(f)).code == RefusalCode::LiquidSharesTooLarge);

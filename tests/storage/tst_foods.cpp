@@ -1,7 +1,7 @@
 // The foods table as built and shipped, against its own sources.
 #include <QtTest>
 
-#include "core/reckoning/effect.h"
+#include "core/account/effect.h"
 #include "storage/csv.h"
 #include "storage/foods.h"
 

@@ -1,7 +1,7 @@
 // Formula files: come back as they went, hold their own figures, and broken ones change nothing.
 #include <QtTest>
 
-#include "core/reckoning/doubt.h"
+#include "core/account/doubt.h"
 
 #include "storage/catalogue.h"
 #include "support/files.h"

@@ -83,10 +83,10 @@ private Q_SLOTS:
         const auto formula = formulaFromJson(record.formula);
         QCOMPARE(formulaToJson(std::get<Formula>(formula)), formulaToJson(formula_));
 
-        QVERIFY(!other->finishBatch(id, planned_, noon.addSecs(3600)));
+        QVERIFY(!other->finishBatch(id, planned_, {}, noon.addSecs(3600)));
         record = std::get<BatchRecord>(journal->batch(id));
         QCOMPARE(int(record.summary.state), int(BatchState::Finished));
-        QCOMPARE(*record.summary.superfat, planned_.superfatTrue);
+        QCOMPARE(*record.summary.superfat, planned_.superfatTrue.value());
         QVERIFY(!std::get<std::optional<BatchSummary>>(journal->unfinished()));
     }
 
@@ -133,7 +133,7 @@ private Q_SLOTS:
         auto journal = openAt(path_);
         QVERIFY(std::holds_alternative<FileFault>(journal->batch(99)));
         QVERIFY(journal->recordStep(99, 1));
-        QVERIFY(journal->finishBatch(99, planned_, noon));
+        QVERIFY(journal->finishBatch(99, planned_, {}, noon));
         QVERIFY(journal->addNote(99, QStringLiteral("x"), noon)); // foreign keys are on
         QVERIFY(journal->recordWeighing(99, weighing(1)));
         const auto id = std::get<qint64>(journal->startBatch(formula_, planned_, noon));

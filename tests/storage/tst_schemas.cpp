@@ -73,6 +73,14 @@ private Q_SLOTS:
         const auto r = std::get<Reckoning>(reckon(f));
         QCOMPARE(misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, r)).toJson())),
                  QString());
+        const auto doubt = doubtOf(f, r);
+        QVERIFY(doubt);
+        QCOMPARE(
+            misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, r, &*doubt)).toJson())),
+            QString());
+        const Refusal refusal{RefusalCode::BadMass, 3, "salt", {-1.0}};
+        QCOMPARE(misfit("reckoning", parsed(QJsonDocument(refusalToJson(f, refusal)).toJson())),
+                 QString());
     }
     void everyFeatureFits()
     {

@@ -1,7 +1,7 @@
 // Files and demo formulas for tests.
 #pragma once
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "storage/formula_json.h"
 
 #include <QFile>

@@ -15,9 +15,9 @@ QString tr(const char* text)
     return QCoreApplication::translate("Accounts", text);
 }
 
-Account alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
+BarAccount alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
 {
-    Account account;
+    BarAccount account;
     account.name = tr("Lye");
     account.ending = tr("kept back");
     Bar& called = account.bars[0];
@@ -66,9 +66,9 @@ Account alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
     return account;
 }
 
-Account waterAccount(const Formula& f, const Reckoning& r, const Speech& s)
+BarAccount waterAccount(const Formula& f, const Reckoning& r, const Speech& s)
 {
-    Account account;
+    BarAccount account;
     account.name = tr("Water");
     const bool counted = f.liquid.convention == StrengthConvention::PureAndAllWater;
     Bar& wanted = account.bars[0];
@@ -109,7 +109,7 @@ Account waterAccount(const Formula& f, const Reckoning& r, const Speech& s)
 
 } // namespace
 
-double Account::scale() const
+double BarAccount::scale() const
 {
     double most = 0.0;
     for (const Bar& bar : bars) {
@@ -121,7 +121,7 @@ double Account::scale() const
     return most > 0.0 ? most : 1.0;
 }
 
-std::vector<Account> accountsOf(const Formula& formula, const Reckoning& reckoning,
+std::vector<BarAccount> accountsOf(const Formula& formula, const Reckoning& reckoning,
                                 const Speech& speech)
 {
     return {alkaliAccount(formula, reckoning, speech), waterAccount(formula, reckoning, speech)};

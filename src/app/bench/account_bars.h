@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/theme/theme.h"
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "words/speech.h"
 
 #include <QString>
@@ -30,14 +30,14 @@ struct Bar {
     double high = -1.0;
 };
 
-struct Account {
+struct BarAccount {
     QString name;
     QString ending; // said after the last bar; room is kept for it
     Bar bars[2];    // called for or wanted; supplied or brought by
     double scale() const;
 };
 
-std::vector<Account> accountsOf(const Formula& formula, const Reckoning& reckoning,
+std::vector<BarAccount> accountsOf(const Formula& formula, const Reckoning& reckoning,
                                 const Speech& speech);
 
 } // namespace rhexion

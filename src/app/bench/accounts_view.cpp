@@ -28,13 +28,13 @@ AccountsView::AccountsView(QWidget* parent) : QWidget(parent)
     setAccessibleName(tr("Alkali and water accounts"));
 }
 
-void AccountsView::setAccounts(std::vector<Account> accounts)
+void AccountsView::setAccounts(std::vector<BarAccount> accounts)
 {
     accounts_ = std::move(accounts);
     if (!at(chosen_))
         chosen_ = {};
     QStringList said;
-    for (const Account& account : accounts_)
+    for (const BarAccount& account : accounts_)
         for (const Bar& bar : account.bars) {
             QStringList parts;
             for (const Segment& segment : bar.segments)

@@ -15,8 +15,8 @@ class AccountsView : public QWidget {
 public:
     explicit AccountsView(QWidget* parent = nullptr);
 
-    void setAccounts(std::vector<Account> accounts);
-    const std::vector<Account>& accounts() const { return accounts_; }
+    void setAccounts(std::vector<BarAccount> accounts);
+    const std::vector<BarAccount>& accounts() const { return accounts_; }
     // Where a segment is drawn; empty when it is not.
     // px for one of the account's own measure
     double unitOf(std::size_t account, const QRectF& area) const;
@@ -53,7 +53,7 @@ private:
     QRectF barRect(std::size_t account, std::size_t bar) const;
     void paintBar(QPainter& painter, std::size_t account, std::size_t bar);
 
-    std::vector<Account> accounts_;
+    std::vector<BarAccount> accounts_;
     Place chosen_;
 };
 

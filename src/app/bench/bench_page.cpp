@@ -15,7 +15,7 @@
 #include "app/widgets/number_field.h"
 #include "app/widgets/steady_stack.h"
 #include "app/widgets/typing_line.h"
-#include "core/reckoning/contents.h"
+#include "core/account/contents.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
@@ -392,7 +392,7 @@ void BenchPage::refresh()
         ->setSummary(r ? tr("%1 of oils\nsuperfat on them %2")
                              .arg(speech_.mass(r->oilsGrams), speech_.percent(r->superfatOnOils))
                        : tr("Start here: the oils."));
-    accounts_->setAccounts(r ? accountsOf(f, *r, speech_) : std::vector<Account>{});
+    accounts_->setAccounts(r ? accountsOf(f, *r, speech_) : std::vector<BarAccount>{});
 }
 
 } // namespace rhexion

@@ -3,7 +3,7 @@
 
 #include <QWidget>
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "words/speech.h"
 
 #include <QDate>

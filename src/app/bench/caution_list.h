@@ -4,7 +4,7 @@
 
 #include <QScrollArea>
 
-#include "core/reckoning/caution.h"
+#include "core/advice/caution.h"
 
 #include <vector>
 

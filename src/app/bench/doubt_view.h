@@ -4,7 +4,7 @@
 
 #include <QWidget>
 
-#include "core/reckoning/doubt.h"
+#include "core/account/doubt.h"
 #include "words/speech.h"
 
 class QLabel;

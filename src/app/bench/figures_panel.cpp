@@ -4,7 +4,7 @@
 #include "app/bench/doubt_view.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
-#include "core/reckoning/cautions.h"
+#include "core/advice/cautions.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
 #include "words/words.h"
@@ -70,13 +70,9 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidg
     connect(working_, &QPushButton::clicked, this, &FiguresPanel::allWorkingWanted);
     layout->addWidget(working_);
     connect(&document_, &FormulaDocument::changed, this, &FiguresPanel::refresh);
-    connect(&doubt_, &DoubtWatcher::found, this, [this] {
-        doubtView_->show(doubt_.doubt(), speech_);
-        // The others stand already, from when the formula changed.
-        const Reckoning* r = document_.reckoning();
-        if (r && doubt_.doubt() && cautionOf(document_.formula(), *r, *doubt_.doubt()))
-            refreshCautions();
-    });
+    connect(&document_, &FormulaDocument::findingsChanged, this, &FiguresPanel::refreshCautions);
+    connect(&doubt_, &DoubtWatcher::found, this,
+            [this] { doubtView_->show(doubt_.doubt(), speech_); });
 }
 
 FigureRow* FiguresPanel::addRow(QVBoxLayout* layout, Rule rule)
@@ -117,7 +113,7 @@ void FiguresPanel::refreshFigures(const Reckoning& r)
                      rest->frozen ? tr("the rest of the liquid, frozen")
                                   : tr("the rest of the liquid"));
 
-    superfat_->setTint(r.superfatTrue < 0.0 ? Theme::colours().danger : QColor());
+    superfat_->setTint(r.lyeHeavy() ? Theme::colours().danger : QColor());
     superfat_->set(tr("True superfat"), speech_.percent(r.superfatTrue),
                    tr("edges %1 to %2; on oils alone %3")
                        .arg(speech_.percent(r.superfatTrueLow), speech_.percent(r.superfatTrueHigh),
@@ -140,13 +136,7 @@ void FiguresPanel::refreshFigures(const Reckoning& r)
 void FiguresPanel::refreshCautions()
 {
     const Reckoning* r = document_.reckoning();
-    std::vector<Caution> cautions = r ? r->cautions : std::vector<Caution>{};
-    if (r && doubt_.doubt())
-        if (auto caution = cautionOf(document_.formula(), *r, *doubt_.doubt()))
-            cautions.insert(
-                std::ranges::find_if(
-                    cautions, [&](const Caution& c) { return c.severity < caution->severity; }),
-                *caution);
+    const std::vector<Caution>& cautions = document_.findings();
     const int count = int(cautions.size());
     cautionHead_->setText(count == 0 ? tr("No cautions") : tr("%n caution(s)", nullptr, count));
     cautionHead_->setVisible(r != nullptr);

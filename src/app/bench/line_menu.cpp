@@ -1,7 +1,7 @@
 #include "app/bench/line_menu.h"
 
 #include "app/widgets/menu_parts.h"
-#include "core/reckoning/jugs.h"
+#include "core/account/jugs.h"
 #include "document/formula_document.h"
 #include "words/words.h"
 

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/widgets/side_panel.h"
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "words/speech.h"
 
 class QLabel;

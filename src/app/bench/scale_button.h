@@ -3,7 +3,7 @@
 
 #include <QToolButton>
 
-#include "core/reckoning/scale_to.h"
+#include "core/seek/scale_to.h"
 #include "words/speech.h"
 
 namespace rhexion {

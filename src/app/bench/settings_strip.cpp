@@ -135,11 +135,12 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
         // The same water, said the new way, so that changing the word changes no figure.
         const Reckoning* r = document_.reckoning();
         const LiquidTerms t = r ? r->wanted : LiquidTerms{1.0 / 3.0, 2.0, 0.3, 0.0};
+        const auto said = [&](const std::optional<double>& v) { return v.value_or(l.value); };
         l.how = to;
         l.value = to == LiquidStatement::Strength        ? t.strength
-                  : to == LiquidStatement::Ratio         ? t.ratio
-                  : to == LiquidStatement::PercentOfOils ? t.shareOfOils
-                                                         : std::max(0.0, t.lessThanUsual);
+                  : to == LiquidStatement::Ratio         ? said(t.ratio)
+                  : to == LiquidStatement::PercentOfOils ? said(t.shareOfOils)
+                                                         : std::max(0.0, said(t.lessThanUsual));
         setLiquid(l, int(SettingField::Liquid), tr("State liquid another way"));
     });
     connect(liquid_, &NumberField::entered, this, [this](std::optional<double> v) {
@@ -194,7 +195,7 @@ void SettingsStrip::refresh()
     const bool fixed = f.lye.fixed.has_value();
     superfatName_->setText(fixed ? tr("Superfat, result") : tr("Superfat"));
     superfat_->setEnabled(!fixed);
-    superfat_->setValue(100.0 * (fixed && r ? r->superfatOnOils : f.lye.superfat));
+    superfat_->setValue(100.0 * (fixed && r ? r->superfatOnOils.value_or(0.0) : f.lye.superfat));
     potassium_->setEnabled(!fixed);
     potassium_->setValue(100.0 * (fixed && r ? r->potassiumMoleShare : f.lye.potassiumShare));
     potassium_->setToolTip(tr("Potassium hydroxide: %1").arg(words::splitConvention(f.lye.split)));

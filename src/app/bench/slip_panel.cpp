@@ -2,7 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/number_field.h"
-#include "core/reckoning/doubt.h"
+#include "core/account/doubt.h"
 #include "document/formula_document.h"
 #include "models/stock.h"
 #include "words/words.h"
@@ -164,7 +164,7 @@ void SlipPanel::reckonIt()
         for (std::size_t i = 0; i < bowl.mends.size(); ++i)
             lines << QStringLiteral("\u2022 ") +
                          words::dayMend(bowl.mends[i], bowl.formula, speech_, i == 0);
-        if (bowl.reckoning.superfatTrue < 0.0)
+        if (bowl.reckoning.lyeHeavy())
             lines << tr("Until then there is lye left over: gloves and goggles stay on.");
     }
     answer_->setText(lines.join(QStringLiteral("\n\n")));

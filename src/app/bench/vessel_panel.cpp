@@ -135,12 +135,11 @@ void VesselPanel::refresh()
 
     int worst = -1;
     int count = 0;
-    if (reckoning)
-        for (const Caution& caution : reckoning->cautions)
-            if (caution.vessel == vessel_) {
-                worst = std::max(worst, static_cast<int>(caution.severity));
-                ++count;
-            }
+    for (const Caution& caution : document_.findings())
+        if (caution.vessel == vessel_) {
+            worst = std::max(worst, static_cast<int>(caution.severity));
+            ++count;
+        }
     badge_->setVisible(count > 0);
     if (count > 0) {
         const auto severity = static_cast<Severity>(worst);

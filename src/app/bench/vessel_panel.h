@@ -3,7 +3,7 @@
 
 #include <QFrame>
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "words/speech.h"
 
 class QKeyEvent;

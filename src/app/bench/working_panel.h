@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/widgets/side_panel.h"
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 #include "words/speech.h"
 
 class QPushButton;

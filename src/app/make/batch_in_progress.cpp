@@ -3,13 +3,16 @@
 #include "storage/formula_json.h"
 #include "words/words.h"
 
+#include <algorithm>
+
 namespace rhexion {
 
 BatchInProgress::BatchInProgress(Journal& journal, const Formula& formula, const Reckoning& planned,
                                  Clock clock)
     : journal_(journal), formula_(formula), planned_(planned), clock_(std::move(clock)),
-      plan_(planDay(formula_, planned_)), now_(reckonAsWeighed(formula_, planned_, {}, {}))
+      plan_(planDay(formula_, planned_))
 {
+    reckonNow({});
 }
 
 std::variant<std::unique_ptr<BatchInProgress>, FileFault>
@@ -54,22 +57,28 @@ std::optional<double> BatchInProgress::weighedAt(int step) const
     if (step < 0 || step >= int(plan_.steps.size()))
         return std::nullopt;
     const WeighTarget& target = plan_.steps[std::size_t(step)].target;
-    for (auto it = weighed_.rbegin(); it != weighed_.rend(); ++it)
-        if (it->target == target)
-            return it->grams;
-    return std::nullopt;
+    const Weighed* last = lastWeighing(target);
+    return last ? std::optional(last->grams) : std::nullopt;
+}
+
+const Weighed* BatchInProgress::lastWeighing(const WeighTarget& target) const
+{
+    const auto found = std::ranges::find(weighed_, target, &Weighed::target);
+    return found == weighed_.end() ? nullptr : &*found;
 }
 
 void BatchInProgress::reckonNow(WeighTarget latest)
 {
     now_ = reckonAsWeighed(formula_, planned_, weighed_, latest, topUps_);
+    const auto doubt = doubtOf(now_.formula, now_.reckoning);
+    findings_ = findingsOf(now_.formula, now_.reckoning, doubt ? &*doubt : nullptr);
     Q_EMIT changed();
 }
 
-std::optional<FileFault> BatchInProgress::weigh(double grams)
+std::optional<FileFault> BatchInProgress::weigh(double grams, WeighOrigin origin)
 {
     const DayStep& step = plan_.steps[std::size_t(step_)];
-    const WeighingRecord record{{step.target, grams},
+    const WeighingRecord record{{step.target, grams, origin},
                                 words::targetName(step.target, formula_),
                                 step.plannedGrams,
                                 clock_()};
@@ -127,12 +136,7 @@ std::optional<FileFault> BatchInProgress::keepDraft(const QString& note)
 
 std::optional<FileFault> BatchInProgress::finish(const QString& note)
 {
-    const auto* bowl = std::get_if<AsWeighed>(&now_);
-    const Reckoning& result = bowl ? bowl->reckoning : planned_;
-    if (!note.trimmed().isEmpty())
-        if (auto fault = journal_.addNote(batch_, note.trimmed(), clock_()))
-            return fault;
-    return journal_.finishBatch(batch_, result, clock_());
+    return journal_.finishBatch(batch_, now_.reckoning, note.trimmed(), clock_());
 }
 
 std::optional<FileFault> BatchInProgress::stop()

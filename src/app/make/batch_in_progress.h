@@ -29,11 +29,15 @@ public:
     int step() const { return step_; }
     bool atEnd() const { return step_ >= int(plan_.steps.size()); }
     std::optional<double> weighedAt(int step) const;
-    // What is in the bowls now; a refusal if it cannot be summed.
-    const std::variant<AsWeighed, Refusal>& now() const { return now_; }
+    // What is in the bowls now, as it is weighed so far.
+    const AsWeighed& now() const { return now_; }
+    // What there is to say about it, the drawn doubt's among it, worst first.
+    const std::vector<Caution>& findings() const { return findings_; }
+    // The last word on a target, with where it came from; nothing if it was not weighed.
+    const Weighed* lastWeighing(const WeighTarget& target) const;
 
     // Each returns a fault if the journal could not be written; then nothing has changed.
-    std::optional<FileFault> weigh(double grams);
+    std::optional<FileFault> weigh(double grams, WeighOrigin origin = WeighOrigin::Typed);
     std::optional<FileFault> goTo(int step);
     // What went in beside the plan, where the step that is next puts things.
     std::optional<FileFault> topUp(const MaterialPtr& material, double grams);
@@ -63,7 +67,8 @@ private:
     std::vector<Weighed> weighed_;
     std::vector<TopUp> topUps_;
     std::vector<qint64> topUpIds_; // in the journal, the same order
-    std::variant<AsWeighed, Refusal> now_;
+    AsWeighed now_;
+    std::vector<Caution> findings_;
 };
 
 } // namespace rhexion

@@ -250,33 +250,44 @@ void MakePage::refreshAdded()
                           : current_->plan().steps[std::size_t(current_->step())].vessel);
 }
 
+// What the weighings so far come to, what to stop for, and how to mend it. The same list of findings
+// as on the bench and on paper.
 void MakePage::refreshEffect()
 {
-    const auto* bowl = std::get_if<AsWeighed>(&current_->now());
-    if (!bowl) {
-        effect_->setText(words::refusal(std::get<Refusal>(current_->now()), speech_));
-        mends_->clear();
-        mendHint_->hide();
-        return;
-    }
-    const Reckoning& r = bowl->reckoning;
+    const AsWeighed& bowl = current_->now();
+    const Reckoning& r = bowl.reckoning;
     effect_->setText(
         tr("As weighed so far: true superfat %1 (planned %2), batch strength %3 (planned %4)")
-            .arg(speech_.percent(r.superfatTrue), speech_.percent(bowl->superfatPlanned),
-                 speech_.percent(r.pure.strength), speech_.percent(bowl->strengthPlanned)));
+            .arg(speech_.percent(r.superfatTrue), speech_.percent(bowl.superfatPlanned),
+                 speech_.percent(r.pure.strength), speech_.percent(bowl.strengthPlanned)));
     QStringList lines;
-    if (r.superfatTrue < 0.0)
+    if (r.lyeHeavy())
         lines << (current_->atEnd()
                       ? tr("There is more lye than fat can take: not for skin, and not to be used "
                            "until a test finds no free lye.")
                       : tr("There is more lye than fat can take. Mend this before you go on, or "
                            "stop."));
+    const Vessel here = current_->atEnd()
+                            ? Vessel::Top
+                            : current_->plan().steps[std::size_t(current_->step())].vessel;
+    for (const Caution& c : current_->findings()) {
+        const bool said = c.code == CautionCode::SuperfatBelowZero && r.lyeHeavy();
+        if (said || c.severity == Severity::Note)
+            continue;
+        if (c.severity == Severity::Danger)
+            lines << QStringLiteral("%1. %2").arg(words::cautionTitle(c, bowl.formula, speech_),
+                                                  words::cautionReason(c, bowl.formula, speech_));
+        else if (c.vessel == here && !current_->atEnd())
+            lines << words::cautionTitle(c, bowl.formula, speech_);
+    }
     if (!current_->atEnd())
-        for (const DayMend& mend : bowl->mends)
-            lines << words::dayMend(mend, bowl->formula, speech_);
-    mendHint_->setVisible(!current_->atEnd() && !bowl->mends.empty());
+        for (const DayMend& mend : bowl.mends)
+            lines << words::dayMend(mend, bowl.formula, speech_);
+    mendHint_->setVisible(!current_->atEnd() && !bowl.mends.empty());
     mends_->setText(lines.join(QLatin1Char('\n')));
-    const QColor colour = r.superfatTrue < 0.0 ? Theme::colours().danger : Theme::colours().care;
+    const bool danger = r.lyeHeavy() || (!current_->findings().empty() &&
+                                         current_->findings().front().severity == Severity::Danger);
+    const QColor colour = danger ? Theme::colours().danger : Theme::colours().care;
     mends_->setStyleSheet(QStringLiteral("color: %1").arg(colour.name()));
     mends_->setVisible(!lines.isEmpty());
 }

@@ -3,7 +3,7 @@
 
 #include <QWidget>
 
-#include "core/reckoning/contents.h"
+#include "core/account/contents.h"
 #include "words/speech.h"
 
 namespace rhexion {

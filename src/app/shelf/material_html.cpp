@@ -1,7 +1,7 @@
 #include "app/shelf/material_html.h"
 
 #include "app/theme/theme.h"
-#include "core/reckoning/effect.h"
+#include "core/account/effect.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
 

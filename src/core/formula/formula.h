@@ -1,5 +1,5 @@
 // A formula: what the maker designs. Lines of materials with amounts as stated, the vessel each
-// goes into, how lye and liquid are stated. Plain data; reckoning/reckon.h checks and sums it.
+// goes into, how lye and liquid are stated. Plain data; amounts/solve.h checks and solves it.
 #pragma once
 
 #include "core/materials/material.h"

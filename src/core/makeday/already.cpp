@@ -73,10 +73,7 @@ std::variant<AfterSlip, Refusal> afterSlip(const Formula& formula, const Reckoni
         break;
     }
     }
-    auto result = reckonAsWeighed(plan, planned, weighed, latest, topUps);
-    if (auto* refusal = std::get_if<Refusal>(&result))
-        return std::move(*refusal);
-    AfterSlip out{std::get<AsWeighed>(std::move(result)), false};
+    AfterSlip out{reckonAsWeighed(plan, planned, weighed, latest, topUps), false};
     for (const DayMend& mend : out.bowl.mends)
         if (mend.kind == DayMendKind::AddOil && mend.grams > 0.5 * planned.oilsGrams)
             out.tooFar = true;

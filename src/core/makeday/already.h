@@ -29,7 +29,7 @@ struct AfterSlip {
 };
 
 // Refuses a slip that cannot be (a line that is not there or is no citric acid, an amount that is
-// not above 0) as BadMass, and what cannot be summed.
+// not above 0) as BadMass.
 std::variant<AfterSlip, Refusal> afterSlip(const Formula& formula, const Reckoning& planned,
                                            const Slip& slip);
 

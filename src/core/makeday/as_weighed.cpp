@@ -17,65 +17,59 @@ double gramsFor(const WeighTarget& target, double plannedGrams, const std::vecto
     return found == weighed.rend() ? plannedGrams : found->grams;
 }
 
-Formula bowlOf(const Formula& plan, const Reckoning& planned, const std::vector<Weighed>& weighed,
-               const std::vector<TopUp>& topUps)
+// The plan with the weighings put in.
+void fillBowl(AsWeighed& out, const Formula& plan, const Reckoning& planned,
+              const std::vector<Weighed>& weighed, const std::vector<TopUp>& topUps)
 {
     const auto now = [&](WeighTarget target) {
         return gramsFor(target, plannedGrams(target, plan, planned), weighed);
     };
-    Formula bowl = plan;
-    const std::size_t count = bowl.lines.size();
-    const Line* makeUp = plan.makeUp();
-    for (std::size_t i = 0; i < count; ++i) {
-        const Line line = bowl.lines[i];
-        const double grams = now({What::Line, line.id});
-        // Liquid set aside is a line of its own where it was used.
-        if (planned.lines[i].solventGrams > 0.0 && solventApart(plan, line))
-            bowl.lines.push_back({bowl.newId(),
-                                  makeUp->material,
-                                  line.vessel,
-                                  {now({What::Solvent, line.id}), AmountUnit::Gram},
-                                  false,
-                                  makeUp->allWater,
-                                  false,
-                                  line.portion});
-        bowl.lines[i].solvent = 0.0;
-        bowl.lines[i].amount = {grams, AmountUnit::Gram};
+    Formula& bowl = out.formula = plan;
+    Amounts& amounts = out.amounts = planned.amounts;
+    double aside = 0.0; // liquid for lines, weighed apart from the rest of it
+    for (std::size_t i = 0; i < plan.lines.size(); ++i) {
+        const Line& line = plan.lines[i];
+        if (planned.lines[i].solventGrams > 0.0 && solventApart(plan, line)) {
+            amounts.solvent[i] = now({What::Solvent, line.id});
+            aside += amounts.solvent[i];
+        }
+        amounts.lines[i] = now({What::Line, line.id});
     }
-    if (planned.hasJugWater) {
-        bowl.lines.push_back({bowl.newId(),
-                              plainWater(),
-                              Vessel::LyeJug,
-                              {now({What::JugWater, 0}), AmountUnit::Gram}});
-        bowl.liquid.jugRatio.reset();
+    for (std::size_t i = 0; i < plan.lines.size(); ++i) {
+        if (planned.lines[i].isMakeUp)
+            amounts.lines[i] += aside;
+        else
+            bowl.lines[i].amount = {amounts.lines[i], AmountUnit::Gram};
     }
-    for (const TopUp& topUp : topUps)
+    for (const TopUp& topUp : topUps) {
         bowl.lines.push_back(
             {bowl.newId(), topUp.material, topUp.vessel, {topUp.grams, AmountUnit::Gram}});
-    for (Portion& portion : bowl.portions)
-        if (portion.held)
-            portion.held->amount = {now({What::HeldOil, portion.id}), AmountUnit::Gram};
-    const double sodium[] = {now({What::Sodium, 0}), now({What::SodiumSecond, 0})};
-    const double potassium[] = {now({What::Potassium, 0}), now({What::PotassiumSecond, 0})};
-    const auto second = [](const double(&grams)[2]) {
-        const double all = grams[0] + grams[1];
-        return all > 0.0 ? grams[1] / all : 0.0;
-    };
-    if (bowl.lye.secondJug)
-        bowl.lye.secondJug = SecondJug{second(sodium), second(potassium)};
-    bowl.lye.fixed = FixedHydroxide{Mass::grams(sodium[0] + sodium[1]),
-                                    Mass::grams(potassium[0] + potassium[1])};
-    return bowl;
+        amounts.lines.push_back(topUp.grams);
+        amounts.solvent.push_back(0.0);
+    }
+    amounts.jugWater = now({What::JugWater, 0});
+    amounts.sodium = {now({What::Sodium, 0}), now({What::SodiumSecond, 0})};
+    amounts.potassium = {now({What::Potassium, 0}), now({What::PotassiumSecond, 0})};
+    bowl.lye.fixed = FixedHydroxide{Mass::grams(amounts.allSodium()),
+                                    Mass::grams(amounts.allPotassium())};
+    for (std::size_t p = 0; p < bowl.portions.size(); ++p) {
+        if (!bowl.portions[p].held)
+            continue;
+        amounts.held[p] = now({What::HeldOil, bowl.portions[p].id});
+        bowl.portions[p].held->amount = {amounts.held[p], AmountUnit::Gram};
+    }
 }
 
-// The oil there is most of that is an ordinary fat: what a kitchen has more of.
-const Line* largestOil(const Formula& bowl)
+// The oil the plan has most of that is an ordinary fat: what a kitchen has more of.
+const Line* largestOil(const Formula& plan, const Reckoning& planned)
 {
     const Line* most = nullptr;
-    for (const Line& line : bowl.lines)
-        if (line.material->kind == MaterialKind::Fat &&
-            (!most || line.amount.value > most->amount.value))
-            most = &line;
+    double grams = 0.0;
+    for (std::size_t i = 0; i < plan.lines.size(); ++i)
+        if (plan.lines[i].material->kind == MaterialKind::Fat && planned.lines[i].grams > grams) {
+            most = &plan.lines[i];
+            grams = planned.lines[i].grams;
+        }
     return most;
 }
 
@@ -83,7 +77,11 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
               const std::vector<Weighed>& weighed, WeighTarget latest)
 {
     const Reckoning& now = out.reckoning;
-    const double superfatOff = now.superfatTrue - out.superfatPlanned;
+    if (!out.superfatPlanned)
+        return;
+    // Lye without any fat is as far below the plan as can be; nothing at all is not.
+    const double superfat = now.superfatTrue.value_or(now.lyeOnFatMol() > 0.0 ? -1.0 : 1.0);
+    const double superfatOff = superfat - *out.superfatPlanned;
     const double strengthOff = now.pure.strength - out.strengthPlanned;
     const bool superfatWrong = std::abs(superfatOff) > superfatTolerance;
     const bool strengthWrong = std::abs(strengthOff) > strengthTolerance;
@@ -99,37 +97,34 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
     else if (counts && surplus < 0.0)
         out.mends.push_back({DayMendKind::AddMore, latest, -surplus, 0.0});
 
-    const double fat = now.oilsMol + now.hiddenMolTypical;
-    const double onFat = now.hydroxideMol - now.acidMol;
-    const double kept = 1.0 - out.superfatPlanned;
-    const Line* oil = largestOil(out.formula);
+    const double fat = now.fatMolTypical();
+    const double onFat = now.lyeOnFatMol();
+    const double kept = 1.0 - *out.superfatPlanned;
+    const Line* oil = largestOil(plan, planned);
     const bool addMore = !out.mends.empty() && out.mends.front().kind == DayMendKind::AddMore;
     if (superfatOff < -superfatTolerance && oil && kept > 0.0 &&
         !(addMore && latest == WeighTarget{What::Line, oil->id})) {
         const double missing = onFat / kept - fat;
-        const double sv = oil->material->sv ? oil->material->sv->range.typical()
-                                            : oil->material->acidValue->range.typical();
-        const double share = oil->material->part(Part::Fat).range.typical();
-        out.mends.push_back({DayMendKind::AddOil,
-                             {What::Line, oil->id},
-                             missing * 1000.0 * mgPotassiumHydroxidePerMillimole / (sv * share),
-                             0.0});
+        const double perGram = planned.find(oil->id)->fatMolTypical / planned.find(oil->id)->grams;
+        if (perGram > 0.0)
+            out.mends.push_back(
+                {DayMendKind::AddOil, {What::Line, oil->id}, missing / perGram, 0.0});
     } else if (superfatOff > superfatTolerance) {
         const double more = kept * fat - onFat;
         // All of the mend is made with the hydroxide there is most of, so only one is weighed.
-        const bool sodium = now.sodium.amount >= now.potassium.amount;
-        const HydroxideReckoned& h = sodium ? now.sodium : now.potassium;
+        const bool sodium = planned.sodium.amount >= planned.potassium.amount;
+        const HydroxideReckoned& h = sodium ? planned.sodium : planned.potassium;
         const WeighTarget target{sodium ? What::Sodium : What::Potassium, 0};
         if (h.amount.inMoles() > 0.0 && more > 0.0 && !(addMore && latest == target)) {
             const double pure = more * h.pureGrams / h.amount.inMoles();
             out.mends.push_back({DayMendKind::AddHydroxide, target,
                                  more * h.weighedGrams / h.amount.inMoles(),
-                                 pure * std::max(1.5, now.pure.ratio)});
+                                 pure * std::max(1.5, now.pure.ratio.value_or(0.0))});
         }
     }
-    if (strengthOff > strengthTolerance) {
+    if (strengthOff > strengthTolerance && planned.pure.ratio) {
         const double pure = now.sodium.pureGrams + now.potassium.pureGrams;
-        const double wanted = pure * planned.pure.ratio - now.waterPresent;
+        const double wanted = pure * *planned.pure.ratio - now.waterPresent;
         if (wanted > 0.0)
             out.mends.push_back({DayMendKind::AddWater, {}, wanted, 0.0});
     }
@@ -137,20 +132,15 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
 
 } // namespace
 
-std::variant<AsWeighed, Refusal> reckonAsWeighed(const Formula& plan, const Reckoning& planned,
-                                                 const std::vector<Weighed>& weighed,
-                                                 WeighTarget latest,
-                                                 const std::vector<TopUp>& topUps)
+AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned,
+                          const std::vector<Weighed>& weighed, WeighTarget latest,
+                          const std::vector<TopUp>& topUps)
 {
-    Formula bowl = bowlOf(plan, planned, weighed, topUps);
-    ReckonResult result = reckon(bowl);
-    if (auto* refusal = std::get_if<Refusal>(&result))
-        return std::move(*refusal);
-    AsWeighed out{std::move(bowl),
-                  std::get<Reckoning>(std::move(result)),
-                  planned.superfatTrue,
-                  planned.pure.strength,
-                  {}};
+    AsWeighed out;
+    fillBowl(out, plan, planned, weighed, topUps);
+    out.reckoning = reckonGiven(out.formula, out.amounts);
+    out.superfatPlanned = planned.superfatTrue;
+    out.strengthPlanned = planned.pure.strength;
     addMends(out, plan, planned, weighed, latest);
     return out;
 }

@@ -4,14 +4,17 @@
 
 #include "core/makeday/plan.h"
 
-#include <variant>
 #include <vector>
 
 namespace rhexion {
 
+// Where the figure of a weighing comes from; the journal keeps it.
+enum class WeighOrigin { Typed, AsPlanned };
+
 struct Weighed {
     WeighTarget target;
     double grams = 0.0; // 0 to Mass::largestGrams
+    WeighOrigin origin = WeighOrigin::Typed;
 };
 
 // What went in beside the plan: "added a splash of 12 g".
@@ -37,9 +40,12 @@ struct DayMend {
 };
 
 struct AsWeighed {
-    Formula formula;              // every amount in grams, hydroxide fixed: what is in the bowl
-    Reckoning reckoning;          // of that formula
-    double superfatPlanned = 0.0; // true superfat of the plan
+    // The plan with every amount in grams as weighed, hydroxide fixed, and what went in beside it;
+    // the make-up liquid keeps its place as the rest.
+    Formula formula;
+    Amounts amounts;      // what is in the bowl
+    Reckoning reckoning;  // the account of those grams
+    std::optional<double> superfatPlanned; // true superfat of the plan
     double strengthPlanned = 0.0;
     std::vector<DayMend> mends; // the easiest first; empty when within tolerance
 };
@@ -49,10 +55,9 @@ inline constexpr double superfatTolerance = 0.003;
 inline constexpr double strengthTolerance = 0.005;
 
 // Things not yet weighed count as planned. latest is what was weighed last, whose surplus can still
-// be taken out. A refusal means that what is in the bowl cannot be summed (all the oil missing).
-std::variant<AsWeighed, Refusal> reckonAsWeighed(const Formula& plan, const Reckoning& planned,
-                                                 const std::vector<Weighed>& weighed,
-                                                 WeighTarget latest,
-                                                 const std::vector<TopUp>& topUps = {});
+// be taken out. What is weighed is always accounted: lye without fat is lye heavy, not refused.
+AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned,
+                          const std::vector<Weighed>& weighed, WeighTarget latest,
+                          const std::vector<TopUp>& topUps = {});
 
 } // namespace rhexion

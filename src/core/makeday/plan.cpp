@@ -1,6 +1,6 @@
 #include "core/makeday/plan.h"
 
-#include "core/reckoning/jugs.h"
+#include "core/account/jugs.h"
 
 namespace rhexion {
 
@@ -19,7 +19,7 @@ public:
             weigh(DayStepKind::SetOilAside, {What::HeldOil, portion.id}, Vessel::OilPot,
                   portion.id);
         jug(Vessel::LyeJug, What::Sodium, What::Potassium);
-        if (f_.lye.secondJug && r_.jugs[1].pureGrams() > 0.0)
+        if (f_.lye.secondJug && r_.jugs[1].isWeighedInto())
             jug(Vessel::SecondJug, What::SodiumSecond, What::PotassiumSecond);
         else
             weighVessel(Vessel::SecondJug);

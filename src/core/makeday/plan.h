@@ -1,7 +1,7 @@
 // The day as data: what to weigh and do, in order, from a formula and its reckoning.
 #pragma once
 
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 
 #include <vector>
 

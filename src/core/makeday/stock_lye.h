@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/materials/lot.h"
-#include "core/reckoning/reckon.h"
+#include "core/advice/reckon.h"
 
 namespace rhexion {
 

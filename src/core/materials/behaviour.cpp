@@ -6,7 +6,7 @@
 namespace rhexion {
 
 namespace {
-constexpr std::array<const char*, 26> codes{"speeds-trace",
+constexpr std::array<const char*, behaviourCount> codes{"speeds-trace",
                                             "slows-trace",
                                             "heats",
                                             "browns",
@@ -31,7 +31,14 @@ constexpr std::array<const char*, 26> codes{"speeds-trace",
                                             "melts-hot",
                                             "goes-rancid",
                                             "cuts-lather",
-                                            "separates"};
+                                            "separates",
+                                            "crumbles",
+                                            "sweetened",
+                                            "own-household-only",
+                                            "held-back-by-herbs",
+                                            "purity-varies",
+                                            "form-is-said"};
+static_assert(codes.back() != nullptr);
 
 } // namespace
 

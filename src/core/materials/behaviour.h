@@ -33,8 +33,15 @@ enum class Behaviour {
     MeltsHot, // sets again where the batter is cooler than its melting point
     GoesRancid,
     CutsLather,
-    Separates // salts soap out, or spoils the emulsion
+    Separates, // salts soap out, or spoils the emulsion
+    Crumbles,         // above a share of the oils
+    Sweetened,        // sugar was added to it
+    OwnHouseholdOnly, // human milk: selling it is a matter of local law
+    HeldBackByHerbs,  // an infused oil: weigh it strained
+    PurityVaries,     // a hydroxide sold in several grades: read the drum
+    FormIsSaid        // an acid of which it is known whether it holds crystal water
 };
+inline constexpr std::size_t behaviourCount = static_cast<std::size_t>(Behaviour::FormIsSaid) + 1;
 
 struct BehaviourNote {
     Behaviour what;

@@ -89,20 +89,23 @@ double leastHydroxidePerMol(const AcidFacts& acid, std::optional<double> foodPh)
                                           : hydroxidePerMol(acid, foodPh);
 }
 
+namespace {
+// Straight between 0, 10 and 20 C; the ends are kept beyond them.
+double between(Temperature at, double atZero, double atTen, double atTwenty)
+{
+    const double tens = std::clamp(at.inCelsius() / 10.0, 0.0, 2.0);
+    return tens <= 1.0 ? atZero + (atTen - atZero) * tens : atTen + (atTwenty - atTen) * (tens - 1.0);
+}
+} // namespace
+
 double sodiumHydroxideSolubility(Temperature at)
 {
-    const double celsius = at.inCelsius();
-    if (celsius <= 0.0)
-        return 0.42;
-    if (celsius <= 10.0)
-        return 0.42 + (0.52 - 0.42) * celsius / 10.0;
-    return 0.52 + (1.09 - 0.52) * (std::min(celsius, 20.0) - 10.0) / 10.0;
+    return between(at, 0.42, 0.52, 1.09);
 }
 
 double potassiumHydroxideSolubility(Temperature at)
 {
-    return 1.12 * sodiumHydroxideSolubility(at) /
-           sodiumHydroxideSolubility(Temperature::celsius(20.0));
+    return between(at, 0.96, 1.03, 1.12);
 }
 
 } // namespace rhexion

@@ -99,8 +99,8 @@ double hydroxidePerMol(const AcidFacts& acid, std::optional<double> foodPh);
 double leastHydroxidePerMol(const AcidFacts& acid, std::optional<double> foodPh);
 
 // g of hydroxide that dissolve in 1 g of water at a temperature in C. NaOH 0.42 at 0, 0.52 at 10,
-// 1.09 at 20; KOH 1.12 at 20 (from memory). Between points a straight line; above 20 C the 20 C
-// figure is kept, since a jug cools again; KOH below 20 C falls in the same ratio to be careful.
+// 1.09 at 20; KOH 0.96, 1.03, 1.12 (CRC Handbook, solubilities, from memory). Between points a
+// straight line; above 20 C the 20 C figure is kept, since a jug cools again.
 double sodiumHydroxideSolubility(Temperature at);
 double potassiumHydroxideSolubility(Temperature at);
 

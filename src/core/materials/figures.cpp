@@ -26,6 +26,7 @@ constexpr Scalar scalars[] = {
     {"melting", &Material::melting, FigureUnit::Celsius, -100.0, 2000.0},
     {"unsaponifiable", &Material::unsaponifiable, FigureUnit::Percent, 0.0, 1.0},
     {"use", &Material::usualUse, FigureUnit::Percent, 0.0, 10.0},
+    {"reserve", &Material::reserve, FigureUnit::Millimole, 0.0, 5000.0},
 };
 
 const Scalar* scalarOf(const std::string& code)

@@ -1,5 +1,7 @@
 #include "core/materials/lot.h"
 
+#include "core/materials/demand.h"
+
 #include <algorithm>
 
 namespace rhexion {
@@ -13,25 +15,6 @@ void scale(Figure& figure, double factor)
     const Interval scaled = figure.range * factor;
     figure.range = *Interval::of(std::min(scaled.low(), 1.0), std::min(scaled.typical(), 1.0),
                                  std::min(scaled.high(), 1.0));
-}
-
-// mmol of hydroxide per 100 g that the acids of a material take.
-Interval acidity(const Material& m)
-{
-    if (m.titratable)
-        return m.titratable->range;
-    const auto ph = m.ph ? std::optional(m.ph->range.typical()) : std::nullopt;
-    double low = 0.0;
-    double typical = 0.0;
-    double high = 0.0;
-    for (const AcidShare& share : m.acids) {
-        const AcidFacts& facts = factsOf(share.acid);
-        const double per = 1e5 * hydroxidePerMol(facts, ph) / facts.molarMass();
-        low += share.share.range.low() * 1e5 * leastHydroxidePerMol(facts, ph) / facts.molarMass();
-        typical += share.share.range.typical() * per;
-        high += share.share.range.high() * per;
-    }
-    return Interval::around(low, typical, high);
 }
 
 struct Sum {
@@ -130,7 +113,7 @@ std::optional<Material> mixed(std::span<const Ingredient> ingredients, Mass fina
         const double grams = in.mass.inGrams();
         for (std::size_t i = 0; i < partCount; ++i)
             parts[i].add(m.parts[i].range, grams);
-        titratable.add(acidity(m), grams);
+        titratable.add(acidityOf(m), grams);
         if (m.sv) {
             const double fatGrams = grams * m.part(Part::Fat).range.typical();
             sv.add(m.sv->range, fatGrams);

@@ -1,5 +1,7 @@
 #include "core/materials/material.h"
 
+#include "core/materials/demand.h"
+
 #include <algorithm>
 
 namespace rhexion {
@@ -97,6 +99,11 @@ bool Material::behaves(Behaviour what) const
     return std::ranges::find(behaviours, what, &BehaviourNote::what) != behaviours.end();
 }
 
+bool Material::isLyeSolution() const
+{
+    return isHydroxide() && moistureOf(*this) > 0.3;
+}
+
 double Material::otherSolids() const
 {
     double rest = 1.0;
@@ -178,7 +185,8 @@ std::optional<MaterialFault> faultOf(const Material& material)
         {&material.density, "density"},
         {&material.melting, "melting"},
         {&material.unsaponifiable, "unsaponifiable"},
-        {&material.usualUse, "usualUse"}};
+        {&material.usualUse, "usualUse"},
+        {&material.reserve, "reserve"}};
     for (const auto& [figure, name] : others)
         if (*figure && !sourced(**figure))
             return MaterialFault{Code::UnknownSource, name};

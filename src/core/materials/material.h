@@ -111,6 +111,8 @@ struct Material {
     std::optional<Figure> melting;        // C; may be below 0
     std::optional<Figure> unsaponifiable; // fraction of the fat
     std::optional<Figure> usualUse;       // fraction of the oils
+    // Magnesium, calcium and the like that may take hydroxide: mmol per 100 g. Told, never summed.
+    std::optional<Figure> reserve;
     std::vector<FattyAcidShare> fattyAcids;
     std::vector<BehaviourNote> behaviours;
     std::vector<Measure> measures;
@@ -131,7 +133,7 @@ struct Material {
         return kind == MaterialKind::SodiumHydroxide || kind == MaterialKind::PotassiumHydroxide;
     }
     // A ready lye: its water is water and no impurity.
-    bool isLyeSolution() const { return isHydroxide() && part(Part::Water).range.typical() > 0.3; }
+    bool isLyeSolution() const;
     bool hasAcid() const { return titratable || !acids.empty(); }
     bool behaves(Behaviour what) const;
     // Acidity that nobody measured: 0 to x, typical 0.

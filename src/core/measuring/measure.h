@@ -1,7 +1,7 @@
 // From readings in the kitchen to a figure with its doubt and its working.
 #pragma once
 
-#include "core/reckoning/working.h"
+#include "core/amounts/working.h"
 #include "core/units/quantity.h"
 
 #include <span>

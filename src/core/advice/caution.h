@@ -1,0 +1,104 @@
+// Something the maker should know before acting: a code, where it sits, how bad, figures for its
+// sentence and, where there is one, a mend that is an undoable edit.
+#pragma once
+
+#include "core/formula/edit.h"
+
+#include <optional>
+#include <vector>
+
+namespace rhexion {
+
+enum class CautionCode {
+    LyeCannotDissolve,     // figures: jug strength, g water in jug, g water needed, C
+    LyeColdCannotDissolve, // frozen liquid in the jug; figures: g that dissolves at 0 C, g in all
+    WetterThanWanted,      // figures: g too much water, strength that results, strength wanted
+    DrierThanWanted,       // no make-up liquid; figures: g short, strength that results
+    SuperfatBelowZero,     // figures: superfat
+    MayBeLyeHeavy,         // the low bound of true superfat is below 0; figures: low bound
+    MilkUnfrozenInJug,     // figures: none
+    AcidInJugFumes,        // figures: mol of acid protons in the jug
+    AcidityNotKnown,       // figures: mol of hydroxide it could take at most
+    ChanceOfLyeExcess,     // from the drawn doubt; figures: chance, 5th of a hundred superfat
+    // Of what is in the formula, where and how much (pot_cautions.cpp).
+    BrineDropsSalt,        // the jug's salt cannot dissolve; figures: share of the solution, limit
+    SweetenedMilk,         // line
+    MuchSugar,             // figures: g, share of oils
+    HoneyWithSeizingScent, // line: the scent
+    SugarOrMilkCooked,     // line
+    CoconutDriesSkin,      // figures: lauric share, superfat
+    SaltBarWithoutLather,  // figures: salt share of oils
+    LongCure,              // figures: share
+    OilsGoRancid,          // figures: share
+    VerySuperfatted,       // figures: superfat
+    StrongBatter,          // figures: strength
+    WeakBatter,            // figures: strength
+    ManyColoursAndScent,   // figures: colours
+    Allergens,             // line: the first; figures: how many
+    AcidOnWeighedLye,      // figures: superfat, acid share
+    PurityNotSaid,         // figures: purity taken
+    CitricFormNotSaid,     // line
+    HumanMilk,             // line
+    InfusedOil,            // line
+    SetsInThePot,          // line; figures: C, share
+    FattyAcidSeizes,       // line; figures: share
+    SourInAluminium,       // line
+    MarksSkinInSun,        // line
+    SaltsSoapOut,          // line
+    Fades,                 // line
+    Scratchy,              // line; figures: share, limit
+    SoftBar,               // line; figures: share, limit
+    ClayInLye,             // line
+    EggInLye,              // line
+    ScentInLye,            // line
+    AlcoholInLye,          // line; figures: share
+    StaysGrainyInOil,      // line
+    ScentInDrops,          // line
+    ScentBrowns,           // line
+    MuchScent,             // line; figures: share, usual
+    ScentForChildren,      // line
+    OunceForGram,          // line; figures: share, usual
+    GramForOunce,          // line; figures: share, usual
+    TablespoonForTeaspoon, // line; figures: share, usual
+    FluidOunce,            // line; figures: g each
+    TotalIsNotTheSum,      // figures: stated, sum
+    FahrenheitForCelsius,  // figures: C, as if F
+    PointsNotPerCent,      // figures: less, usual strength, strength
+    PurityAsFraction,      // figures: purity
+    OtherHydroxide,        // figures: superfat, with the other, 1 for sodium
+    // Jugs, portions, warmth (cautions.cpp).
+    JugWaterTiedUp,    // figures: g water in the jug, g tied up, g the hydroxide needs
+    SolventShort,      // figures: g asked for, g of make-up there is
+    HeldOilLeavesLye,  // figures: superfat meanwhile, g of lye too much, g of oil outside
+    PortionLyeHeavy,   // portion; figures: its superfat
+    PortionUneven,     // portion; figures: its superfat, that of the whole
+    SugarMilkHotStart, // figures: g sugar, C jug and pot are joined at
+    HeldOilNotThere,   // figures: g set aside that is not in the pot, g that is
+    LyeLeftInCook,     // figures: g pure lye left, g of it as weighed, g oil that would take it
+    AcidAfterCook,     // line; figures: g of pure lye that is free until then, superfat meanwhile
+    AcidOutweighsLye,  // figures: mol acid, mol lye
+    SvUnlikely,        // line; figures: SV, what it may mean (0: nothing known)
+    TakesMoreThanCounted, // line; figures: g pure lye at most, superfat it would make
+    // Beliefs, answered where they arise (belief_cautions.cpp).
+    LyeDoesNotCureAway, // figures: superfat
+    CitrateLeavesPh,    // line
+    DiscountOfWhat      // figures: superfat, less water than usual
+};
+
+enum class Severity { Note, Care, Danger };
+
+struct Caution {
+    CautionCode code;
+    Severity severity;
+    Vessel vessel;
+    LineId line = 0;
+    std::vector<double> figures;
+    std::optional<Edit> mend;
+    PortionId portion = 0; // the one it is about, or 0
+};
+
+// Codes for files and the command line.
+const char* codeOf(CautionCode code);
+const char* codeOf(Severity severity);
+
+} // namespace rhexion

@@ -1,0 +1,21 @@
+// Cautions for a finished account.
+#pragma once
+
+#include "core/account/doubt.h"
+#include "core/advice/caution.h"
+
+namespace rhexion {
+
+// What the drawn doubt adds: a chance of lye excess above 1 %. Its mend raises superfat until about
+// 1 in 100 is left; nothing where the lye is below 0 already, which has a caution of its own.
+std::optional<Caution> cautionOf(const Formula& formula, const Account& account,
+                                 const Doubt& doubt);
+
+// Worst first. The account must be of this formula.
+std::vector<Caution> cautionsFor(const Formula& formula, const Account& account);
+
+// The part of them that looks at materials, places, amounts and slips of hand (pot_cautions.cpp).
+void addPotCautions(const Formula& formula, const Account& account, std::vector<Caution>& out);
+void addBeliefs(const Formula& formula, const Account& account, std::vector<Caution>& out);
+
+} // namespace rhexion

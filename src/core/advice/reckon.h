@@ -1,0 +1,34 @@
+// The reckoning: a formula's wishes solved into grams, the account of those grams, and what there is
+// to say about it. The one door for everything that shows figures. Pure: no clock, locale, files.
+#pragma once
+
+#include "core/account/account.h"
+#include "core/account/doubt.h"
+#include "core/advice/caution.h"
+#include "core/amounts/refusal.h"
+
+#include <variant>
+#include <vector>
+
+namespace rhexion {
+
+struct Reckoning : Account {
+    Amounts amounts;
+    std::vector<Caution> cautions; // worst first, without what only the drawn doubt shows
+};
+
+using ReckonResult = std::variant<Reckoning, Refusal>;
+
+// Sums the formula or says why not. Never throws but for lack of memory; no figure in a result is
+// NaN or infinite.
+ReckonResult reckon(const Formula& formula);
+
+// The account of grams that are given, with its cautions; never refuses.
+Reckoning reckonGiven(const Formula& formula, Amounts amounts);
+
+// The one list of findings that screen, print, command line and JSON show: the cautions and what
+// the doubt adds, worst first. doubt: nothing while it is not drawn.
+std::vector<Caution> findingsOf(const Formula& formula, const Reckoning& reckoning,
+                                const Doubt* doubt);
+
+} // namespace rhexion
