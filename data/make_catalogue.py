@@ -35,6 +35,7 @@ source("cxs211", "Codex standard for named animal fats, CXS 211", True)
 source("cxs325", "Codex standard for unrefined shea butter, CXS 325", True)
 source("milk-fat", "Handbook range for milk fat (cow 218 to 235; goat and sheep alike)", True)
 source("ph-eur", "European Pharmacopoeia monograph range", True)
+source("usp-nf", "United States Pharmacopeia and DAC monograph range", True)
 source("handbook", "Oils and fats handbook range", True)
 source("stoichiometry", "Stoichiometry from atomic weights, Blue Obelisk Data Repository 10")
 source("grade", "Usual certificate of the trade grade: common practice, no source", True)
@@ -47,6 +48,12 @@ PH = source("food-ph", "Usual pH of the food", True)
 FRUIT_ACID = source("fruit-acid", "Usual acids of the fruit, food tables", True)
 COMPOSITION = source("composition", "Usual composition of the product, food tables and labels", True)
 HONEY_ACID = source("honey-acid", "Codex standard for honey, CXS 12, free acidity up to 50 mmol/kg; usual 10 to 40", True)
+STANDARD = source("standard", "Codex standard or usual label of the product", True)
+SEED = source("seed-fat", "How much of the fat of a whole seed, meal or powder lye reaches is not known: from none to all", True)
+SPOONED = source("teaspoon", "Usual weight of a level teaspoon: common practice, no source")
+LIQUID_DENSITY = source("liquid-density", "Handbook density of the liquid", True)
+RESERVE = source("reserve", "Hydroxide its magnesium and calcium may take: two per mol, molar masses and usual composition", True)
+PRODUCE_ACID = source("titratable-produce", "Usual titratable acidity of the fruit or vegetable, handbooks", True)
 USE = source("usual-use", "Usual use: common practice, no source", True)
 SPOON = source("egg-size", "Usual weight without shell, medium egg: common practice, no source", True)
 UNKNOWN = source("acidity-unknown", "Not known: titrate it, or treat it as 0 to the most such a food has", True)
@@ -117,9 +124,25 @@ def widened(ident, acids):
     return out
 
 
+def typical_sv(ident, sv, src):
+    if ident not in fats.SV_TYPICAL:
+        return middle(sv, src)
+    text = SOURCES[src]["text"]
+    if ident in fats.SV_REASON:
+        key = source("sv-reason-" + ident, f"{text}; typical above its own fatty acids: {fats.SV_REASON[ident]}", True)
+    else:
+        key = source("sv-usual-" + src, f"{text}; typical by its own fatty acids and usual unsaponifiables", True)
+    return fig(sv[0], fats.SV_TYPICAL[ident], sv[1], key)
+
+
+def typical_unsap(ident, unsap, src):
+    usual = fats.UNSAPONIFIABLE_TYPICAL.get(ident, sum(unsap) / 2)
+    return fig(unsap[0] / 100, usual / 100, unsap[1] / 100, src)
+
+
 for ident, name, sv, iodine, src, unsap, melt, density, acids, acts, use, also, *note in fats.TRIGLYCERIDES:
-    add(ident, name, "fat", {"fat": fig(1, 1, 1, FAT)}, sv=middle(sv, src), iodine=middle(iodine, src),
-        unsaponifiable=middle(unsap, src, .01), melting=middle(melt, "handbook"), density=middle(density, "handbook"),
+    add(ident, name, "fat", {"fat": fig(1, 1, 1, FAT)}, sv=typical_sv(ident, sv, src), iodine=middle(iodine, src),
+        unsaponifiable=typical_unsap(ident, unsap, src), melting=middle(melt, "handbook"), density=middle(density, "handbook"),
         fattyAcids=widened(ident, profile(acids)), behaviours=behaviours(acts), usualUse=middle(use, USE, .01), alsoCalled=also,
         note="".join(note))
 for ident, name, sv, iodine, src, unsap, melt, density, use, acts, also, *note in fats.WAXES:
@@ -137,7 +160,7 @@ for ident, name, kind, pure, water, carbonate, also, note in chemicals.HYDROXIDE
     parts = shares({kind: pure, "water": water}, "grade")
     if carbonate[2]:
         parts["carbonate"] = fig(*(c / 100 for c in carbonate), "grade")
-    add(ident, name, kind, parts, behaviours=behaviours("not-in-aluminium not-for-children" if "lye" not in ident else "not-in-aluminium"),
+    add(ident, name, kind, parts, behaviours=behaviours("not-in-aluminium not-for-children" + (" purity-varies" if ident == "potassium-hydroxide-90" else "")),
         alsoCalled=also, note=note)
 for ident, name, acids, water, others, acts, use, also, note, src in chemicals.ACIDS:
     parts = shares(others, src)
@@ -190,26 +213,51 @@ def sugar_parts(parts, sugars, reducing, spread, src):
 
 
 MILK_ACTS = behaviours("browns heats foams allergen")
+PLANT_ALLERGEN = ("soy-milk", "almond-milk", "oat-milk")
+
+
+def standard(ident, parts):
+    """Figures of a standard or label in place of one row's."""
+    for part, values in kitchen.STANDARD.get(ident, {}).items():
+        seed = part == "fat" and values[0] == 0
+        parts[part] = fig(*(v / 100 for v in values), SEED if seed else STANDARD)
+    return parts
+
+
+def usual(ident, otherwise):
+    return middle(kitchen.USUAL.get(ident, otherwise), USE, .01)
+
+
+def milk_acts(ident, base):
+    sour = ident.startswith(("yogurt", "buttermilk", "kefir", "sour", "whey-sour")) or ident.endswith("yogurt")
+    more = [w for w, on in (("not-in-aluminium", sour and ident != "buttermilk-dried"), ("sweetened", ident == "condensed-milk"),
+                            ("own-household-only", ident == "human-milk"), ("allergen", ident in PLANT_ALLERGEN)) if on]
+    kept = [b for b in base if not (ident == "human-milk" and b["what"] == "allergen")]
+    return kept + behaviours(" ".join(more))
+
+
 for ident, name, number, acidity, sv, also, note in kitchen.MILKS:
     parts, sugars, src = usda(number, .15)
     sugar_parts(parts, sugars, 0 if ident == "condensed-milk" else 1, .15, src)
     if ident == "condensed-milk":  # 10 to 12 % lactose, the rest added sugar
         parts["reducing-sugar"] = fig(.09, .11, .13, COMPOSITION)
         parts["other-sugar"] = around(sugars - .11, .1, src)
-    add(ident, name, "milk", parts, sv=fig(*sv, "milk-fat"), titratable=fig(*acidity, ACIDITY),
-        behaviours=MILK_ACTS, usualUse=middle((5, 38), USE, .01), alsoCalled=also, note=note)
+    add(ident, name, "milk", standard(ident, parts), sv=fig(*sv, "milk-fat"), titratable=fig(*acidity, ACIDITY),
+        behaviours=milk_acts(ident, MILK_ACTS), usualUse=usual(ident, (5, 38)), alsoCalled=also, note=note)
+COCONUT_ACID = source("coconut-milk-acid", "Titratable acidity not known well: treat as the range given", True)
 for ident, name, parts, acidity, sv, also, note in kitchen.OTHER_MILKS:
     plant = ident in ("almond-milk", "oat-milk")
-    add(ident, name, "milk", shares(parts, COMPOSITION), sv=fig(*sv, "handbook" if plant else "milk-fat"),
-        titratable=fig(*acidity, UNKNOWN if plant else ACIDITY), behaviours=behaviours("foams") if plant else MILK_ACTS,
-        usualUse=middle((5, 38), USE, .01), alsoCalled=also, note=note)
+    coconut = ident.startswith("coconut")
+    add(ident, name, "milk", shares(parts, STANDARD if coconut or ident == "cream-double" else COMPOSITION),
+        sv=fig(*sv, "cxs210" if coconut else "handbook" if plant else "milk-fat"),
+        titratable=fig(*acidity, COCONUT_ACID if coconut else UNKNOWN if plant else ACIDITY),
+        behaviours=milk_acts(ident, behaviours("foams") if plant else behaviours("browns heats foams") if coconut else MILK_ACTS),
+        usualUse=usual(ident, (5, 38)), alsoCalled=also, note=note)
 for ident, name, number, acidity, sv, also, note in kitchen.PLANT_MILKS:
-    spread = .25 if "coconut" in ident else .15
-    parts, sugars, src = usda(number, spread)
-    sugar_parts(parts, sugars, 1 if "coconut" in ident else .5, spread, src)
-    acid = source("coconut-milk-acid", "Titratable acidity not known well: treat as 0 to 2", True) if "coconut" in ident else SOUR
-    add(ident, name, "milk", parts, sv=fig(*sv, "cxs210" if "coconut" in ident else "handbook"), titratable=fig(*acidity, acid),
-        behaviours=behaviours("browns heats foams"), usualUse=middle((5, 38), USE, .01), alsoCalled=also, note=note)
+    parts, sugars, src = usda(number, .15)
+    sugar_parts(parts, sugars, .5, .15, src)
+    add(ident, name, "milk", parts, sv=fig(*sv, "handbook"), titratable=fig(*acidity, SOUR),
+        behaviours=milk_acts(ident, behaviours("browns heats foams")), usualUse=usual(ident, (5, 38)), alsoCalled=also, note=note)
 PIECES = {"egg-whole": ("egg", 50), "egg-yolk": ("yolk", 17), "egg-white": ("white", 33), "duck-egg": ("egg", 62)}
 for ident, name, number, note in kitchen.EGGS:
     parts, sugars, src = usda(number, .1)
@@ -220,30 +268,39 @@ for ident, name, number, note in kitchen.EGGS:
         measures=[{"name": piece[0], "grams": piece[1], "source": SPOON}] if piece else None, note=note)
 
 
-def ifct(code, names):
+def ifct(ident, code, names):
     row = IFCT[code]
-    src = source("ifct-" + code, f"IFCT 2017 {code} {row['name']}; spread of 40 %: common practice, no source")
+    assert not row["note"], (ident, code, row["note"])  # a doubtful row is not used
+    agrees = ident in kitchen.AGREES
+    src = source("ifct-" + code, f"IFCT 2017 {code} {row['name']}; spread of 40 % "
+                 + ("" if agrees else "down and three times as much up, since handbooks often give more") + ": common practice, no source")
     column = {"oxalic": "oxalic_soluble_g"}
-    return {acid: around(float(row[column.get(acid, acid + "_g")]) / 100, .4, src) for acid in names
-            if row[column.get(acid, acid + "_g")]}
+    values = {acid: float(row[column.get(acid, acid + "_g")]) / 100 for acid in names if row[column.get(acid, acid + "_g")]}
+    return {acid: fig(v * .6, v, min(1, v * (1.4 if agrees else 3)), src) for acid, v in values.items()}
 
 
 for ident, name, number, code, acids, ph, reducing, also, note in kitchen.PRODUCE:
     parts, sugars, src = usda(number, .15)
     sv = None
     if ident == "avocado-puree":
-        sv = fig(177, 188, 198, "handbook")
+        sv = fig(177, 190, 198, "handbook")
     else:
         parts.pop("fat", None)  # a few tenths of a per cent of unsaponifiable leaf wax and lipids
     sugar_parts(parts, sugars, reducing, .15, src)
-    what = ifct(code, acids) if code else shares(acids, FRUIT_ACID)
+    standard(ident, parts)
+    titrated = kitchen.TITRATED.get(ident)
+    what = {} if titrated else ifct(ident, code, acids) if code else shares(acids, FRUIT_ACID)
     # Carbohydrate by difference holds the acids too, so sugars give way to them.
     over = sum(f["typical"] for f in [*parts.values(), *what.values()]) - 1
     if over > 0:
         sugars -= over
         sugar_parts(parts, sugars, reducing, .15, src)
-    sour = sum(f["typical"] for f in what.values()) > .008
-    add(ident, name, "produce", parts, sv=sv, acids=what, ph=fig(*ph, PH),
+    sour = sum(f["typical"] for f in what.values()) > .008 or (titrated and titrated[1] > 6)
+    if titrated and code and not IFCT[code]["note"]:
+        PRODUCE = source("titratable-" + code, SOURCES[PRODUCE_ACID]["text"] + f"; the low bound holds IFCT 2017 {code} {IFCT[code]['name']}", True)
+    else:
+        PRODUCE = PRODUCE_ACID
+    add(ident, name, "produce", parts, sv=sv, acids=what, titratable=fig(*titrated, PRODUCE) if titrated else None, ph=fig(*ph, PH),
         behaviours=behaviours("browns heats" + (" not-in-aluminium" if sour else "")), usualUse=middle((3, 30), USE, .01), alsoCalled=also, note=note)
 for ident, name, kind, parts, acidity, also, note in kitchen.GELS:
     src = source("gel-acidity", "Acidity of the plain product: not known well, treat it as the range given", True)
@@ -252,14 +309,18 @@ for ident, name, number, acidity, also, note in kitchen.DRINKS:
     parts, sugars, src = usda(number, .15)
     parts.pop("fat", None)
     sugar_parts(parts, sugars, .9, .3, src)
-    acts = "foams heats" if "beer" in ident or "wine" in ident else ""
-    add(ident, name, "liquid", parts, titratable=fig(*acidity, SOUR), behaviours=behaviours("browns " + acts),
+    acts = "foams heats speeds-trace" if "beer" in ident or "wine" in ident else ""
+    acts += " allergen" if "beer" in ident else " not-in-aluminium" if "wine" in ident or "hibiscus" in ident else ""
+    if ident == "hibiscus-tea":  # the table's row is a sweetened bottle
+        parts = {}
+    add(ident, name, "liquid", standard(ident, parts), titratable=fig(*acidity, SOUR), behaviours=behaviours("browns " + acts),
         usualUse=middle((20, 38), USE, .01), alsoCalled=also, note=note)
 
 SUGAR_ACTS = behaviours("heats needs-solvent-water")
 parts, sugars, src = usda("19296", .04)
 parts["reducing-sugar"] = around(sugars * .93, .05, src)
 parts["other-sugar"] = around(sugars * .05, .5, src)
+standard("honey", parts)
 HONEY_MEASURES = [{"name": "tsp", "grams": 7, "source": src}, {"name": "tbsp", "grams": 21, "source": src}]
 add("honey", "Honey", "sugar", parts, titratable=fig(1, 2.5, 5, HONEY_ACID), behaviours=behaviours("heats browns speeds-trace"),
     usualUse=middle((.5, 3), USE, .01), measures=HONEY_MEASURES, density=middle((1.39, 1.45), "handbook"),
@@ -273,16 +334,17 @@ for ident, name, number, reducing, acidity, also, note in kitchen.SUGARS:
     if ident == "sugar":
         parts = {"other-sugar": fig(.99, .998, 1, src)}
     elif ident == "fructose":
-        parts = {"reducing-sugar": fig(.99, .997, 1, src)}
+        parts = standard(ident, {})
     else:
         parts.pop("fat", None)
         sugar_parts(parts, sugars, reducing, .05, src)
+        standard(ident, parts)
     add(ident, name, "sugar", parts, titratable=fig(*acidity, SOUR) if acidity else None,
-        behaviours=SUGAR_ACTS + (behaviours("browns") if reducing > .1 else []), usualUse=middle((.5, 3), USE, .01), alsoCalled=also, note=note)
+        behaviours=SUGAR_ACTS + behaviours(("browns " if reducing > .1 else "") + ("allergen" if ident == "malt-syrup" else "")), usualUse=middle((.5, 3), USE, .01), alsoCalled=also, note=note)
 for ident, name, parts, also, note, src in kitchen.OTHER_SUGARS:
     syrup = "syrup" in ident
     add(ident, name, "sugar", shares(parts, src), titratable=fig(0, .5, 2, SOUR) if syrup else None,
-        behaviours=behaviours("heats browns" if "brown" in note.lower() and "not" not in note else ""), usualUse=middle((.5, 5), USE, .01),
+        behaviours=behaviours("heats browns" if "brown" in note.lower() and "not" not in note else "softens-bar@5"), usualUse=middle((.5, 5), USE, .01),
         alsoCalled=also, note=note)
 add("water", "Water", "liquid", {"water": fig(1, 1, 1, DEFINITION)}, alsoCalled=["distilled water"],
     density=fig(.9982, .9982, .9982, source("crc-water", "CRC Handbook, density of water at 20 C")))
@@ -292,8 +354,22 @@ for ident, name, number, acts, use, also, note, sv in kitchen.GRAINS:
         parts.pop("fat", None)
     sugar_parts(parts, sugars, .5, .2, src)
     kind = "colour" if ident in ("cinnamon-powder", "paprika-powder", "cocoa-powder") else "solid"
-    add(ident, name, kind, parts, sv=fig(*sv, "handbook") if sv else None, behaviours=behaviours(acts),
+    add(ident, name, kind, standard(ident, parts) if sv else parts, sv=fig(*sv, "handbook") if sv else None, behaviours=behaviours(acts),
         usualUse=middle(use, USE, .01), alsoCalled=also, note=note)
+
+
+for m in MATERIALS:
+    ident = m["id"]
+    if ident in chemicals.DENSITY and "density" not in m:
+        d = chemicals.DENSITY[ident]
+        m["density"] = fig(d * .99, d, d * 1.01, LIQUID_DENSITY)
+    if ident in chemicals.TEASPOON:
+        m.setdefault("measures", []).append({"name": "tsp", "grams": chemicals.TEASPOON[ident], "source": SPOONED})
+    if ident in chemicals.RESERVE:
+        m["reserve"] = fig(0, 0, chemicals.RESERVE[ident], RESERVE)
+for table_of in (chemicals.DENSITY, chemicals.TEASPOON, chemicals.RESERVE, kitchen.STANDARD, kitchen.USUAL, kitchen.TITRATED,
+                 fats.SV_TYPICAL, fats.UNSAPONIFIABLE_TYPICAL):
+    assert set(table_of) <= {m["id"] for m in MATERIALS}, set(table_of) - {m["id"] for m in MATERIALS}
 
 
 def figures(m):
@@ -314,7 +390,7 @@ assert len({m["id"] for m in MATERIALS}) == len(MATERIALS)
 def write(name, materials):
     used = {f["source"] for m in materials for f in figures(m)} | {x["source"] for m in materials for x in m.get("measures", [])}
     with open(HERE / name, "w", encoding="utf-8") as out:
-        json.dump({"format": "rhexion-catalogue", "version": 2,
+        json.dump({"format": "rhexion-catalogue", "version": 3,
                    "sources": [s for k, s in SOURCES.items() if k in used], "materials": materials},
                   out, indent=1, ensure_ascii=False)
         out.write("\n")

@@ -34,7 +34,7 @@ def write(name, title, lines, lye, liquid, notes, portions=(), mixing=(38, 6)):
     used += [lye["sodium"], lye["potassium"]]
     used = list(dict.fromkeys(used))
     sources = list(dict.fromkeys(s for m in used for s in figures(MATERIALS[m])))
-    document = {"format": "rhexion-formula", "version": 3, "name": title, "maker": "The Lean-to",
+    document = {"format": "rhexion-formula", "version": 4, "name": title, "maker": "The Lean-to",
                 "notes": notes, "lines": out, "lye": lye, "liquid": liquid,
                 "mixing": {"celsius": mixing[0], "within": mixing[1]}, "portions": list(portions),
                 "materials": [MATERIALS[m] for m in used], "sources": [SOURCES[s] for s in sources]}

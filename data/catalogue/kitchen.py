@@ -14,7 +14,7 @@ MILKS = [
     ("cow-milk-dried-skimmed", "Milk powder, skimmed", "01091", (14, 17, 20), COW, ["skim milk powder"], "One part to nine of water makes milk."),
     ("evaporated-milk", "Evaporated milk", "01214", (3, 3.8, 5), COW, ["unsweetened condensed milk"], "Not sweetened: look twice at the tin."),
     ("condensed-milk", "Condensed milk, sweetened", "01095", (3, 4, 5.5), COW, ["sweetened condensed milk"], "Nearly half sugar: it heats the batter."),
-    ("cream-whipping", "Cream, whipping", "01053", (.9, 1.2, 1.5), COW, ["heavy cream", "double cream"], "More than a third fat: its fat counts."),
+    ("cream-whipping", "Cream, whipping", "01053", (.9, 1.2, 1.5), COW, ["heavy cream"], "More than a third fat: its fat counts."),
     ("cream-light", "Cream, light", "01050", (1.1, 1.4, 1.8), COW, ["coffee cream", "single cream"], ""),
     ("sour-cream", "Sour cream", "01056", (6, 7.5, 9), COW, [], "Sour: its lactic acid takes lye."),
     ("buttermilk", "Buttermilk, cultured", "01088", (8, 9.5, 11), COW, [], "Sour: its lactic acid takes lye."),
@@ -25,6 +25,27 @@ MILKS = [
     ("whey-sour", "Whey, sour", "01112", (4.5, 5.5, 7), COW, ["acid whey", "quark whey"], "Sour: its lactic acid takes lye."),
     ("butter", "Butter, unsalted", "01145", (.1, .3, .6), COW, [], "A sixth of it is water."),
 ]
+# What a standard for the food, or its label, says better than one row of a table and a spread (per cent; Codex CXS 279
+# butter, 288 creams, 207 milk powders, all from memory). Lactose of the creams is their carbohydrate.
+STANDARD = {
+    "butter": {"fat": (80, 82, 84), "water": (14.5, 15.7, 16)},
+    "cream-whipping": {"fat": (35, 37, 40), "water": (54, 57.7, 60), "reducing-sugar": (2.3, 2.8, 3.3)},
+    "cream-light": {"fat": (18, 19.3, 22), "water": (70, 73.7, 76), "reducing-sugar": (3, 3.66, 4.2)},
+    "cow-milk-dried": {"fat": (26, 26.7, 31)},
+    "avocado-puree": {"fat": (8, 14.7, 22)},
+    "hibiscus-tea": {"water": (98.5, 99.2, 99.5), "reducing-sugar": (0, .2, .5), "other-sugar": (0, 0, .1)},
+    "honey": {"water": (15, 17.1, 20)},
+    "fructose": {"reducing-sugar": (99, 99.7, 100)},
+    "corn-syrup": {"reducing-sugar": (18, 27, 45), "other-sugar": (32, 49.5, 58)},
+    "quince-puree": {"reducing-sugar": (4.8, 6, 8), "other-sugar": (1, 1.5, 2)},
+    "blackcurrant-puree": {"reducing-sugar": (5, 6, 7.5), "other-sugar": (.6, 1, 1.5)},
+    "poppy-seed": {"fat": (0, 4, 42)},
+    "ground-almond": {"fat": (0, 25, 52)},
+    "cocoa-powder": {"fat": (0, 13.7, 24)}}
+# id: usual use in % of the oils, where it is not that of a liquid
+USUAL = {"cow-milk-dried": (1, 5), "cow-milk-dried-skimmed": (1, 5), "goat-milk-dried": (1, 5), "buttermilk-dried": (1, 5),
+         "coconut-milk-dried": (1, 5), "condensed-milk": (1, 5), "evaporated-milk": (3, 20), "butter": (2, 20), "cream-whipping": (2, 20),
+         "cream-light": (2, 20), "cream-double": (2, 15), "sour-cream": (2, 15), "coconut-cream": (2, 20)}
 # Not in the table. id, name, {part: (low, typical, high) %}, acidity, SV, also, note
 OTHER_MILKS = [
     ("sheep-milk-yogurt", "Yogurt, sheep's milk", {"water": (79, 81.5, 84), "fat": (5, 6.3, 8), "protein": (4.8, 5.6, 6.5), "reducing-sugar": (3, 4, 5), "other-salts": (.7, .9, 1)},
@@ -43,12 +64,20 @@ OTHER_MILKS = [
      (.4, .7, 1), (205, 220, 235), ["ass's milk"], "Sweet and lean."),
     ("almond-milk", "Almond milk, unsweetened", {"water": (94, 96.5, 98), "fat": (.8, 1.1, 2.5), "protein": (.3, .5, 1), "other-salts": (.2, .3, .5)},
      (0, 0, 1), (183, 195, 207), ["almond drink"], "Mostly water."),
+    ("cream-double", "Cream, double", {"water": (42, 45.6, 47.5), "fat": (48, 49.5, 52), "protein": (1.3, 1.6, 2), "reducing-sugar": (2, 2.6, 3), "other-salts": (.3, .4, .5)},
+     (.6, .9, 1.2), COW, ["heavy double cream"], "Half fat: its fat counts."),
+    ("coconut-milk", "Coconut milk, canned", {"water": (70, 77, 85), "fat": (10, 17, 24), "protein": (1, 1.8, 2.5), "reducing-sugar": (1, 2.2, 3.4), "other-salts": (.4, .7, 1)},
+     (0, .5, 2), (248, 256.5, 265), [], "Tins vary widely in fat: read the label, shake first."),
+    ("coconut-milk-light", "Coconut milk, light", {"water": (88, 91, 93), "fat": (5, 6, 8), "protein": (.4, .7, 1.1), "reducing-sugar": (.6, 1.3, 2), "other-salts": (.3, .5, .8)},
+     (0, .3, 1.5), (248, 256.5, 265), ["light coconut milk", "reduced fat coconut milk"], "A thinned coconut milk."),
+    ("coconut-cream", "Coconut cream, raw", {"water": (60, 68, 74), "fat": (20, 24, 35), "protein": (1.5, 2.8, 4), "reducing-sugar": (1.5, 3, 4.4), "other-salts": (.6, 1, 1.4)},
+     (0, .5, 2), (248, 256.5, 265), [], "A quarter fat: its fat counts. Tins vary: read the label."),
+    ("coconut-milk-dried", "Coconut milk powder", {"water": (1, 2.5, 4), "fat": (55, 60, 65), "protein": (4, 6, 8), "reducing-sugar": (4, 8, 14), "other-salts": (1, 2, 3)},
+     (0, 3, 8), (248, 256.5, 265), ["coconut cream powder"], "Mostly fat: its fat counts."),
     ("oat-milk", "Oat milk, unsweetened", {"water": (89, 90.5, 92), "fat": (.5, 1, 2), "protein": (.5, .8, 1.2), "reducing-sugar": (3, 4.2, 6), "other-salts": (.2, .3, .5)},
      (0, 0, 1), (183, 190, 200), ["oat drink"], "Its starch turns to sugar as it is made."),
 ]
 PLANT_MILKS = [
-    ("coconut-milk", "Coconut milk, canned", "12118", (0, .5, 2), (248, 256.5, 265), [], "Tins vary widely in fat; shake first."),
-    ("coconut-cream", "Coconut cream, raw", "12115", (0, .5, 2), (248, 256.5, 265), [], "A third fat: its fat counts."),
     ("soy-milk", "Soy milk, unsweetened", "16222", (.3, .7, 1.5), (189, 192, 195), ["soya drink"], ""),
     ("rice-milk", "Rice milk", "14639", (0, .2, .8), (180, 190, 199), ["rice drink"], "Its starch turns to sugar as it is made."),
 ]
@@ -105,8 +134,8 @@ PRODUCE = [
     ("pineapple-juice", "Pineapple juice", "09273", "E053", F, (3.3, 3.5, 3.8), .5, [], ""),
     ("grape-juice", "Grape juice", "09135", None, {"tartaric": (.25, .4, .7), "malic": (.2, .4, .6)}, (3.0, 3.3, 3.7), 1, [], ""),
     ("orange-juice", "Orange juice", "09206", "E047", F, (3.4, 3.7, 4.1), .5, [], "Sour: its acid takes lye."),
-    ("lemon-juice", "Lemon juice", "09152", None, {"citric": (3.4, 4.2, 6.2), "malic": (.05, .1, .3)}, (2.2, 2.4, 2.6), .9, [], "As sour as vinegar: its acid takes lye."),
-    ("lime-juice", "Lime juice", "09160", None, {"citric": (5, 6, 7.5), "malic": (.1, .3, .5)}, (2.1, 2.3, 2.6), .9, [], "As sour as vinegar: its acid takes lye."),
+    ("lemon-juice", "Lemon juice", "09152", None, {"citric": (3.4, 4.6, 6.2), "malic": (.05, .1, .3)}, (2.2, 2.4, 2.6), .9, [], "As sour as vinegar: its acid takes lye."),
+    ("lime-juice", "Lime juice", "09160", None, {"citric": (4.5, 5.8, 7.5), "malic": (.1, .3, .5)}, (2.1, 2.3, 2.6), .9, [], "As sour as vinegar: its acid takes lye."),
     ("rhubarb-juice", "Rhubarb, raw, juiced", "09307", None, {"malic": (1, 1.6, 2.2), "citric": (.05, .2, .4), "oxalic": (.1, .2, .35)}, (3.0, 3.2, 3.5), .9, ["rhubarb"],
      "Never cook it in aluminium."),
     ("spinach-puree", "Spinach puree", "11457", "C033", F, (5.5, 6.2, 6.8), .6, [], "Its green turns to straw."),
@@ -121,6 +150,14 @@ PRODUCE = [
     ("pomegranate-juice", "Pomegranate juice", "09442", None, {"citric": (.3, 1, 1.8), "malic": (.05, .15, .3)}, (2.9, 3.2, 3.6), .95, [], ""),
     ("coconut-water", "Coconut water", "12119", "K002", ("tartaric", "succinic"), (4.7, 5.2, 5.8), .7, [], ""),
 ]
+# Titratable acidity, mmol OH per 100 g, where handbooks usually give more than the acids IFCT reports, or where the IFCT row is
+# doubtful; the low bound holds IFCT's sum where there is one (handbooks of fruit juices and vegetables, from memory).
+TITRATED = {"tomato-puree": (2.6, 5.5, 8.5), "banana-puree": (2, 4.5, 6.5), "cherry-puree": (2.5, 8, 13), "peach-puree": (3.5, 7, 11),
+            "apple-juice": (4, 6.5, 9.5), "apple-puree": (4, 6.5, 9.5), "pear-puree": (1.3, 3, 5), "melon-puree": (.02, 1.6, 3),
+            "watermelon-juice": (.25, 1.1, 2), "zucchini-puree": (.2, .8, 1.5), "potato-puree": (.4, 1.8, 3), "sweet-potato-puree": (.3, 1.2, 2),
+            "papaya-puree": (.9, 1.4, 2.2), "pineapple-juice": (7, 10.5, 14), "spinach-puree": (.3, 1.2, 2.5)}
+# Taken as they are, since handbooks agree with them.
+AGREES = ("orange-juice",)
 # id, name, kind, {part: share}, acidity, behaviours, also, note
 GELS = [
     ("aloe-gel", "Aloe leaf gel, fresh", "produce", {"water": (98.5, 99, 99.4)}, (.3, .8, 2), [], "Strain it; its slime foams."),
@@ -143,8 +180,8 @@ DRINKS = [
 ]
 # id, name, SR24, behaviours, use, also, note, fat SV or None
 GRAINS = [
-    ("oat-flakes", "Oat flakes", "20038", "scratchy@5", (.5, 5), ["rolled oats", "oatmeal"], "Scratchy when coarse.", None),
-    ("oat-flour", "Oat flour", "20132", "disperse-in-water", (.5, 5), ["colloidal oatmeal"], "", None),
+    ("oat-flakes", "Oat flakes", "20038", "scratchy@5 allergen", (.5, 5), ["rolled oats", "oatmeal"], "Scratchy when coarse.", None),
+    ("oat-flour", "Oat flour", "20132", "disperse-in-water allergen", (.5, 5), ["colloidal oatmeal"], "", None),
     ("rice-flour", "Rice flour", "20061", "disperse-in-water", (.5, 5), [], "", None),
     ("corn-starch", "Corn starch", "20027", "disperse-in-water", (.5, 5), ["maize starch"], "Anchors scent a little.", None),
     ("tapioca-starch", "Tapioca starch", "20068", "disperse-in-water", (.5, 5), [], "", None),

@@ -1,7 +1,9 @@
 #include "document/formula_document.h"
 
 #include "core/advice/cautions.h"
+#include "core/amounts/validate.h"
 #include "core/materials/figures.h"
+#include "core/materials/limits.h"
 #include "document/edit_command.h"
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
@@ -75,11 +77,22 @@ void FormulaDocument::takeDoubt(const Doubt& doubt)
 
 void FormulaDocument::apply(const Edit& edit, const QString& text)
 {
-    history_.push(new EditCommand(*this, {edit}, text));
+    apply(std::vector<Edit>{edit}, text);
 }
 
 void FormulaDocument::apply(const std::vector<Edit>& edits, const QString& text)
 {
+    std::size_t lines = formula_.lines.size();
+    for (const Edit& edit : edits) {
+        auto why = refusalOf(formula_, edit);
+        lines += std::holds_alternative<AddLine>(edit) ? 1 : 0;
+        if (!why && lines > limits::lines)
+            why = Refusal{RefusalCode::TooManyLines, 0, {}, {double(lines)}};
+        if (why) {
+            Q_EMIT refused(*why);
+            return;
+        }
+    }
     if (!edits.empty())
         history_.push(new EditCommand(*this, edits, text));
 }

@@ -33,7 +33,8 @@ public:
     QString path() const { return path_; }
 
     // One edit is one step of undo; the second form makes several one step. An edit that would
-    // change nothing leaves no step behind.
+    // change nothing leaves no step behind; one that no file could hold is refused, and none of
+    // several is made.
     void apply(const Edit& edit, const QString& text);
     void apply(const std::vector<Edit>& edits, const QString& text);
 
@@ -56,6 +57,7 @@ public:
 
 Q_SIGNALS:
     void changed(); // formula and reckoning are both new
+    void refused(const Refusal& why);
     void findingsChanged(); // the same formula, more found out about it
     void dirtyChanged();
     void pathChanged();

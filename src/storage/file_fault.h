@@ -21,7 +21,9 @@ struct FileFault {
         UnknownWord,    // place: path; detail: the word
         UnknownField,   // place: path
         Twice,          // place: path; detail: the id that stands twice
+        TwiceInOne,     // place: line; detail: a field that stands twice in one object
         NoSuchMaterial, // place: path; detail: the key
+        NoSuchPortion,  // place: path; detail: the material of the line
         BadMaterial,    // place: path; detail: what is wrong, a code word
         CannotWrite,    // detail: what the system said
         Locked,         // somebody else writes it now

@@ -1,5 +1,7 @@
 #include "storage/foods.h"
 
+#include "storage/catalogue.h"
+
 #include <QAtomicInteger>
 #include <QCoreApplication>
 #include <QFileInfo>
@@ -103,8 +105,9 @@ MaterialPtr Foods::material(const std::string& id) const
     QSqlQuery query(QSqlDatabase::database(connection_, false));
     query.prepare(QStringLiteral(
         "SELECT name, food_group, water, protein, fat, carbohydrate, sugars, starch, fibre, ash,"
-        " alcohol, sodium_mg, sugars_understated, measures, source, ph_low, ph_typical, ph_high"
-        " FROM food LEFT JOIN food_acids ON food = number WHERE number = ?"));
+        " alcohol, sodium_mg, sugars_understated, measures, source, ph_low, ph_typical, ph_high,"
+        " material FROM food LEFT JOIN food_acids AS a ON a.food = number"
+        " LEFT JOIN food_fat AS f ON f.food = number WHERE number = ?"));
     query.addBindValue(number);
     if (!query.exec() || !query.next())
         return nullptr;
@@ -124,6 +127,8 @@ MaterialPtr Foods::material(const std::string& id) const
     if (!query.value(16).isNull())
         row.ph = Interval::of(query.value(15).toDouble(), query.value(16).toDouble(),
                               query.value(17).toDouble());
+    if (!query.value(18).isNull())
+        row.fatIs = Catalogue::shipped().find(query.value(18).toString().toStdString());
     query.prepare(QStringLiteral(
         "SELECT acid, grams, standard_error FROM acid WHERE food = ? ORDER BY grams DESC"));
     query.addBindValue(number);

@@ -43,8 +43,9 @@ private:
 
 // What the builder does: tables in, file out. Stops at the first row that cannot be.
 std::optional<FileFault> makeFoods(const QString& foodsCsv, const QString& acidsCsv,
-                                   const QString& mappingCsv, const QString& sqlite);
+                                   const QString& mappingCsv, const QString& fatsCsv,
+                                   const QString& sqlite);
 
-inline constexpr int foodsVersion = 1;
+inline constexpr int foodsVersion = 2;
 
 } // namespace rhexion

@@ -1,5 +1,6 @@
 #include "storage/formula_json.h"
 
+#include "core/materials/limits.h"
 #include "storage/material_json.h"
 
 #include <QJsonDocument>
@@ -10,6 +11,9 @@
 namespace rhexion {
 
 namespace {
+
+// An id and "~12" behind it.
+constexpr qsizetype keyLimit = limits::id + 10;
 
 template <class T, std::size_t n>
 struct Words {
@@ -62,7 +66,7 @@ void readLye(const JsonCursor& at, const std::map<QString, MaterialPtr>& materia
     const auto material = [&](const char* key) -> MaterialPtr {
         if (!at.has(key))
             return nullptr;
-        const QString id = at.text(key, 200);
+        const QString id = at.text(key, keyLimit);
         const auto found = materials.find(id);
         if (found == materials.end()) {
             at.fail(FileFault::Code::NoSuchMaterial, QString::fromLatin1(key), id);
@@ -109,8 +113,11 @@ StatedAmount readAmount(const JsonCursor& amount)
     amount.allow({"value", "unit"});
     StatedAmount out;
     out.unit = amount.word<AmountUnit>("unit", amountUnitFromCode, AmountUnit::Gram);
-    out.value =
-        out.unit == AmountUnit::Rest ? 0.0 : amount.number("value", 0.0, Mass::largestGrams);
+    if (out.unit != AmountUnit::Rest)
+        out.value = amount.number("value", 0.0, Mass::largestGrams);
+    else if (amount.has("value"))
+        amount.fail(FileFault::Code::WrongType, QStringLiteral("value"),
+                    QStringLiteral("rest-has-no-value"));
     return out;
 }
 
@@ -118,14 +125,14 @@ Portion readPortion(const JsonCursor& at)
 {
     at.allow({"id", "name", "parts", "mould", "held"});
     Portion portion;
-    portion.id = static_cast<PortionId>(at.number("id", 1, 4e9));
-    portion.name = at.textOr("name", 200, {}).toStdString();
+    portion.id = static_cast<PortionId>(at.whole("id", 1, 4e9));
+    portion.name = at.textOr("name", limits::portionName, {}).toStdString();
     portion.parts = at.number("parts", 1e-6, 1000.0);
-    portion.mould = at.textOr("mould", 200, {}).toStdString();
+    portion.mould = at.textOr("mould", limits::mould, {}).toStdString();
     if (at.has("held")) {
         const JsonCursor held = at.object("held");
         held.allow({"line", "amount"});
-        portion.held = HeldOil{static_cast<LineId>(held.numberOr("line", 0, 4e9, 0)), {}};
+        portion.held = HeldOil{static_cast<LineId>(held.wholeOr("line", 0, 4e9, 0)), {}};
         if (!held.failed())
             portion.held->amount = readAmount(held.object("amount"));
     }
@@ -137,8 +144,8 @@ Line readLine(const JsonCursor& at, const std::map<QString, MaterialPtr>& materi
     at.allow({"id", "material", "vessel", "amount", "frozen", "allWater", "locked", "portion",
               "solvent"});
     Line line;
-    line.id = static_cast<LineId>(at.number("id", 1, 4e9));
-    const QString key = at.text("material", 200);
+    line.id = static_cast<LineId>(at.whole("id", 1, 4e9));
+    const QString key = at.text("material", keyLimit);
     const auto found = materials.find(key);
     if (found == materials.end())
         at.fail(FileFault::Code::NoSuchMaterial, QStringLiteral("material"), key);
@@ -151,7 +158,7 @@ Line readLine(const JsonCursor& at, const std::map<QString, MaterialPtr>& materi
     line.frozen = at.flag("frozen", false);
     line.allWater = at.flag("allWater", false);
     line.locked = at.flag("locked", false);
-    line.portion = static_cast<PortionId>(at.numberOr("portion", 0, 4e9, 0));
+    line.portion = static_cast<PortionId>(at.wholeOr("portion", 0, 4e9, 0));
     line.solvent = at.numberOr("solvent", 0.0, 20.0, 0.0);
     return line;
 }
@@ -267,21 +274,21 @@ std::variant<Formula, FileFault> formulaFromJson(const QByteArray& bytes)
     root.allow({"format", "version", "name", "maker", "notes", "lines", "lye", "liquid",
                 "materials", "sources", "oilsTotal", "mixing", "portions"});
     Formula f;
-    f.name = root.text("name", 500).toStdString();
-    f.maker = root.textOr("maker", 500, {}).toStdString();
-    f.notes = root.textOr("notes", 100000, {}).toStdString();
+    f.name = root.text("name", limits::formulaName).toStdString();
+    f.maker = root.textOr("maker", limits::maker, {}).toStdString();
+    f.notes = root.textOr("notes", limits::notes, {}).toStdString();
     f.oilsTotal = Mass::grams(root.numberOr("oilsTotal", 0.0, Mass::largestGrams, 0.0));
 
     const SourceTable sources = readSources(root);
     std::map<QString, MaterialPtr> materials;
     for (const JsonCursor& at : root.array("materials", 2000)) {
-        auto material = std::make_shared<const Material>(readMaterial(at, sources));
-        const QString key = at.textOr("key", 200, QString::fromStdString(material->id));
+        auto material = std::make_shared<const Material>(readMaterial(at, sources, true));
+        const QString key = at.textOr("key", keyLimit, QString::fromStdString(material->id));
         if (!fault && !materials.emplace(key, material).second)
             at.fail(FileFault::Code::Twice, QStringLiteral("key"), key);
     }
     std::set<LineId> seen;
-    for (const JsonCursor& at : root.array("lines", 1000)) {
+    for (const JsonCursor& at : root.array("lines", limits::lines)) {
         Line line = readLine(at, materials);
         if (!fault && !seen.insert(line.id).second)
             at.fail(FileFault::Code::Twice, QStringLiteral("id"), QString::number(line.id));
@@ -299,13 +306,18 @@ std::variant<Formula, FileFault> formulaFromJson(const QByteArray& bytes)
                     mixing.number("within", 0.0, 60.0)};
     }
     if (!fault && root.has("portions"))
-        for (const JsonCursor& at : root.array("portions", 24)) {
+        for (const JsonCursor& at : root.array("portions", limits::portions)) {
             Portion portion = readPortion(at);
             if (!fault && !seen.insert(portion.id).second)
                 at.fail(FileFault::Code::Twice, QStringLiteral("id"), QString::number(portion.id));
             f.lastId = std::max(f.lastId, portion.id);
             f.portions.push_back(std::move(portion));
         }
+    for (std::size_t i = 0; !fault && i < f.lines.size(); ++i)
+        if (f.lines[i].portion != 0 && !f.portion(f.lines[i].portion))
+            fault = FileFault{FileFault::Code::NoSuchPortion,
+                              QStringLiteral("lines[%1].portion").arg(i),
+                              QString::fromStdString(f.lines[i].material->name)};
     if (fault)
         return *fault;
     return f;

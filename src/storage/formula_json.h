@@ -12,7 +12,7 @@
 
 namespace rhexion {
 
-inline constexpr int formulaFileVersion = 3;
+inline constexpr int formulaFileVersion = 4;
 inline constexpr int formulaFileMegabytes = 8;
 
 QByteArray formulaToJson(const Formula& formula);

@@ -4,7 +4,9 @@
 #include <QFileInfo>
 #include <QJsonDocument>
 
+#include <cctype>
 #include <cmath>
+#include <vector>
 
 namespace rhexion {
 
@@ -26,6 +28,12 @@ void JsonCursor::fail(Code code, const QString& key, const QString& detail) cons
 {
     if (!failed())
         *fault_ = FileFault{code, key.isEmpty() ? path_ : at(key), detail};
+}
+
+void JsonCursor::failAt(Code code, const QString& place, const QString& detail) const
+{
+    if (!failed())
+        *fault_ = FileFault{code, place, detail};
 }
 
 bool JsonCursor::has(const char* key) const
@@ -136,6 +144,19 @@ double JsonCursor::number(const char* key, double low, double high) const
     return number;
 }
 
+double JsonCursor::whole(const char* key, double low, double high) const
+{
+    const double value = number(key, low, high);
+    if (!failed() && value != std::floor(value))
+        fail(Code::WrongType, QString::fromLatin1(key), QStringLiteral("whole-number"));
+    return value;
+}
+
+double JsonCursor::wholeOr(const char* key, double low, double high, double otherwise) const
+{
+    return has(key) ? whole(key, low, high) : otherwise;
+}
+
 double JsonCursor::numberOr(const char* key, double low, double high, double otherwise) const
 {
     return has(key) ? number(key, low, high) : otherwise;
@@ -165,6 +186,54 @@ std::optional<FileFault> readBytes(const QString& path, int mostMegabytes, QByte
         return FileFault{Code::TooLarge, path, QString::number(mostMegabytes)};
     return std::nullopt;
 }
+
+namespace {
+
+// A field that stands twice in one object; the parser would keep the last without a word. The bytes
+// are JSON already, so only strings and braces need to be told apart.
+std::optional<FileFault> twiceInOne(const QByteArray& bytes)
+{
+    struct Level {
+        bool object;
+        QSet<QByteArray> keys;
+    };
+    std::vector<Level> levels;
+    qsizetype line = 1;
+    for (qsizetype i = 0; i < bytes.size(); ++i) {
+        switch (bytes[i]) {
+        case '\n': ++line; break;
+        case '{':
+        case '[': levels.push_back({bytes[i] == '{', {}}); break;
+        case '}':
+        case ']':
+            if (!levels.empty())
+                levels.pop_back();
+            break;
+        case '"': {
+            const qsizetype from = i + 1;
+            for (++i; i < bytes.size() && bytes[i] != '"'; ++i)
+                i += bytes[i] == '\\' ? 1 : 0;
+            const QByteArray text = bytes.mid(from, i - from);
+            qsizetype next = i + 1;
+            while (next < bytes.size() && std::isspace(static_cast<unsigned char>(bytes[next])))
+                ++next;
+            if (next >= bytes.size() || bytes[next] != ':' || levels.empty() ||
+                !levels.back().object)
+                break;
+            // An escaped spelling of a name is the same name; no field of ours needs one.
+            if (levels.back().keys.contains(text))
+                return FileFault{Code::TwiceInOne, QString::number(line),
+                                 QString::fromUtf8(text.left(100))};
+            levels.back().keys.insert(text);
+            break;
+        }
+        default: break;
+        }
+    }
+    return std::nullopt;
+}
+
+} // namespace
 
 JsonText parseJson(const QByteArray& bytes, const QString& format, int newestVersion,
                    int mostMegabytes)
@@ -201,6 +270,8 @@ JsonText parseJson(const QByteArray& bytes, const QString& format, int newestVer
                               QStringLiteral("1..%1").arg(newestVersion)};
     else if (number > newestVersion)
         out.fault = FileFault{Code::Newer, {}, QString::number(number)};
+    else
+        out.fault = twiceInOne(bytes);
     return out;
 }
 

@@ -20,6 +20,8 @@ public:
 
     bool failed() const { return fault_->has_value(); }
     void fail(FileFault::Code code, const QString& key, const QString& detail = {}) const;
+    // The same with a place that says more to a person than the path, such as a material's name.
+    void failAt(FileFault::Code code, const QString& place, const QString& detail) const;
 
     bool has(const char* key) const;
     // Names every field that may stand here; any other is a fault.
@@ -34,6 +36,9 @@ public:
     QStringList words(const char* key, qsizetype most, qsizetype longest) const;
     QString textOr(const char* key, qsizetype longest, const QString& otherwise) const;
     double number(const char* key, double low, double high) const;
+    // A whole number; 1.5 is refused with its place.
+    double whole(const char* key, double low, double high) const;
+    double wholeOr(const char* key, double low, double high, double otherwise) const;
     double numberOr(const char* key, double low, double high, double otherwise) const;
     bool flag(const char* key, bool otherwise) const;
 

@@ -137,6 +137,30 @@ public:
         return true;
     }
 
+    // Which catalogue oil the fat of a food is; the reason for none stands in the file.
+    bool fats(const Table& mapping)
+    {
+        for (const CsvRow& row : mapping.rows) {
+            if (mapping.cell(row, "reason").isEmpty())
+                return bad(row);
+            query_.prepare(QStringLiteral("SELECT 1 FROM food WHERE number = ? AND name = ?"));
+            query_.addBindValue(mapping.cell(row, "ndb_no"));
+            query_.addBindValue(mapping.cell(row, "food"));
+            if (!query_.exec())
+                return failed();
+            if (!query_.next())
+                return bad(row);
+            if (mapping.cell(row, "material").isEmpty())
+                continue;
+            query_.prepare(QStringLiteral("INSERT INTO food_fat VALUES (?, ?)"));
+            query_.addBindValue(mapping.cell(row, "ndb_no"));
+            query_.addBindValue(mapping.cell(row, "material"));
+            if (!query_.exec())
+                return failed();
+        }
+        return true;
+    }
+
 private:
     bool share(const QString& food, const char* acid, const QString& grams, const QString& error)
     {
@@ -168,13 +192,15 @@ private:
 } // namespace
 
 std::optional<FileFault> makeFoods(const QString& foodsCsv, const QString& acidsCsv,
-                                   const QString& mappingCsv, const QString& sqlite)
+                                   const QString& mappingCsv, const QString& fatsCsv,
+                                   const QString& sqlite)
 {
     auto foods =
         readTable(foodsCsv, {"ndb_no", "name", "food_group", "water_g", "measures", "flag"});
     auto acids = readTable(acidsCsv, {"code", "name", "citric_g", "oxalic_soluble_g"});
     auto mapping = readTable(mappingCsv, {"ndb_no", "food", "ifct_code", "ifct_food", "ph_low"});
-    for (auto* table : {&foods, &acids, &mapping})
+    auto fats = readTable(fatsCsv, {"ndb_no", "food", "material", "reason"});
+    for (auto* table : {&foods, &acids, &mapping, &fats})
         if (auto* fault = std::get_if<FileFault>(table))
             return *fault;
     QFile::remove(sqlite);
@@ -199,9 +225,12 @@ std::optional<FileFault> makeFoods(const QString& foodsCsv, const QString& acids
             builder.run("CREATE TABLE acid (food TEXT NOT NULL REFERENCES food(number),"
                         " acid TEXT NOT NULL, grams REAL NOT NULL, standard_error REAL,"
                         " PRIMARY KEY (food, acid)) WITHOUT ROWID") &&
+            builder.run("CREATE TABLE food_fat (food TEXT PRIMARY KEY REFERENCES food(number),"
+                        " material TEXT NOT NULL) WITHOUT ROWID") &&
             builder.foods(std::get<Table>(foods)) &&
             builder.run("CREATE INDEX food_name ON food(name)") &&
             builder.acids(std::get<Table>(mapping), std::get<Table>(acids)) &&
+            builder.fats(std::get<Table>(fats)) &&
             builder.run(qPrintable(QStringLiteral("PRAGMA user_version = %1").arg(foodsVersion)));
         if (!done)
             fault = builder.fault();

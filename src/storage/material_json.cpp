@@ -1,6 +1,7 @@
 #include "storage/material_json.h"
 
 #include "core/materials/figures.h"
+#include "core/materials/limits.h"
 
 #include <algorithm>
 
@@ -18,7 +19,7 @@ Figure readFigure(const JsonCursor& at, Material& material, const SourceTable& s
     const double typical = at.number("typical", low, high);
     const double bottom = at.numberOr("low", low, high, typical);
     const double top = at.numberOr("high", low, high, typical);
-    figure.source = at.text("source", 200).toStdString();
+    figure.source = at.text("source", limits::sourceId).toStdString();
     if (at.failed())
         return figure;
     if (const auto range = Interval::ofSigned(bottom, typical, top))
@@ -48,6 +49,7 @@ QString faultWord(MaterialFault::Code code)
     case C::SvOutOfRange: return QStringLiteral("sv-out-of-range");
     case C::FattyAcidsNotOne: return QStringLiteral("fatty-acids-not-one");
     case C::BadMeasure: return QStringLiteral("bad-measure");
+    case C::TooLong: return QStringLiteral("too-long");
     }
     return {};
 }
@@ -97,7 +99,7 @@ void readFattyAcids(const JsonCursor& at, Material& m, const SourceTable& source
 
 void readBehaviours(const JsonCursor& at, Material& m)
 {
-    for (const JsonCursor& note : at.array("behaviours", 40)) {
+    for (const JsonCursor& note : at.array("behaviours", limits::behaviours)) {
         note.allow({"what", "above"});
         BehaviourNote out{note.word<Behaviour>("what", behaviourFromCode, Behaviour::SpeedsTrace),
                           std::nullopt};
@@ -109,10 +111,11 @@ void readBehaviours(const JsonCursor& at, Material& m)
 
 void readMeasures(const JsonCursor& at, Material& m, const SourceTable& sources)
 {
-    for (const JsonCursor& measure : at.array("measures", 60)) {
+    for (const JsonCursor& measure : at.array("measures", limits::measures)) {
         measure.allow({"name", "grams", "source"});
-        Measure out{measure.text("name", 200).toStdString(), measure.number("grams", 1e-6, 1e6),
-                    measure.text("source", 200).toStdString()};
+        Measure out{measure.text("name", limits::measureName).toStdString(),
+                    measure.number("grams", 1e-6, 1e6),
+                    measure.text("source", limits::sourceId).toStdString()};
         const auto source = sources.find(out.source);
         if (measure.failed())
             return;
@@ -132,7 +135,8 @@ SourceTable readSources(const JsonCursor& root)
     SourceTable sources;
     for (const JsonCursor& at : root.array("sources", 10000)) {
         at.allow({"id", "text", "fromMemory", "fromLot"});
-        Source source{at.text("id", 200).toStdString(), at.text("text", 2000).toStdString(),
+        Source source{at.text("id", limits::sourceId).toStdString(),
+                      at.text("text", limits::sourceText).toStdString(),
                       at.flag("fromMemory", false), at.flag("fromLot", false)};
         if (!at.failed() && !sources.emplace(source.id, source).second)
             at.fail(FileFault::Code::Twice, QStringLiteral("id"),
@@ -141,7 +145,7 @@ SourceTable readSources(const JsonCursor& root)
     return sources;
 }
 
-Material readMaterial(const JsonCursor& at, const SourceTable& sources)
+Material readMaterial(const JsonCursor& at, const SourceTable& sources, bool unfinished)
 {
     at.allow({"key",        "id",         "name",       "kind",      "alsoCalled",
               "parts",      "acids",      "sv",         "acidValue", "iodine",
@@ -149,13 +153,13 @@ Material readMaterial(const JsonCursor& at, const SourceTable& sources)
               "usualUse",   "reserve",    "fattyAcids", "behaviours", "measures",
               "lot",        "note"});
     Material m;
-    m.id = at.text("id", 200).toStdString();
-    m.name = at.text("name", 200).toStdString();
+    m.id = at.text("id", limits::id).toStdString();
+    m.name = at.text("name", limits::materialName).toStdString();
     m.kind = at.word<MaterialKind>("kind", kindFromCode, MaterialKind::Solid);
-    m.note = at.textOr("note", 2000, {}).toStdString();
+    m.note = at.textOr("note", limits::materialNote, {}).toStdString();
     if (at.has("alsoCalled")) {
         // Plain words, so they are read without a cursor of their own.
-        for (const QString& word : at.words("alsoCalled", 50, 200))
+        for (const QString& word : at.words("alsoCalled", limits::otherNames, limits::materialName))
             m.alsoCalled.push_back(word.toStdString());
     }
     if (at.has("parts")) {
@@ -191,12 +195,15 @@ Material readMaterial(const JsonCursor& at, const SourceTable& sources)
     if (at.has("lot")) {
         const JsonCursor lot = at.object("lot");
         lot.allow({"id", "name"});
-        m.lot = {lot.text("id", 200).toStdString(), lot.text("name", 200).toStdString()};
+        m.lot = {lot.text("id", limits::id).toStdString(),
+                 lot.text("name", limits::materialName).toStdString()};
     }
     if (!at.failed())
-        if (const auto fault = faultOf(m))
-            at.fail(FileFault::Code::BadMaterial, QString::fromStdString(fault->item),
-                    faultWord(fault->code));
+        if (const auto fault = faultOf(m);
+            fault && !(unfinished && fault->code == MaterialFault::Code::FatWithoutSv))
+            at.failAt(FileFault::Code::BadMaterial,
+                      QString::fromStdString(m.name.empty() ? m.id : m.name),
+                      faultWord(fault->code));
     return m;
 }
 

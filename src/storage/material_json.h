@@ -16,7 +16,9 @@ using SourceTable = std::map<std::string, Source>;
 
 SourceTable readSources(const JsonCursor& root);
 // Reads one material and gives it the sources its figures name. Faults go to the cursor.
-Material readMaterial(const JsonCursor& at, const SourceTable& sources);
+// unfinished: fat without a saponification value may stand there, as in a formula that cannot be
+// reckoned yet.
+Material readMaterial(const JsonCursor& at, const SourceTable& sources, bool unfinished = false);
 
 QJsonObject toJson(const Material& material);
 QJsonObject toJson(const Source& source);

@@ -228,8 +228,10 @@ const char* codeOf(RefusalCode code)
                                             "rest-in-portion",
                                             "bad-solvent",
                                             "bad-second-jug",
-                                            "bad-mixing"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(RefusalCode::BadMixing) + 1);
+                                            "bad-mixing",
+                                            "no-such-portion",
+                                            "text-too-long"};
+    static_assert(std::size(codes) == static_cast<std::size_t>(RefusalCode::TextTooLong) + 1);
     return codeIn(codes, code);
 }
 

@@ -168,8 +168,8 @@ QString refusal(const Refusal& r, const Speech& s)
         return tr("No hydroxide is chosen for this lye. Choose the one that is on your shelf.");
     case C::NoMaterial: return tr("A line has no material. Remove it or choose one.");
     case C::BadMaterial:
-        return tr("%1 holds fat but no saponification value, so its lye cannot be known. Give it "
-                  "one, or take it out.")
+        return tr("Nobody knows which oil %1 is, so its lye cannot be reckoned. Choose the oil it is "
+                  "from the shelf, or type its saponification value from the drum.")
             .arg(item);
     case C::BadMass:
         return tr("The amount of %1 cannot be used. State a mass between 0 and 100 tonnes, or a "
@@ -265,6 +265,12 @@ QString refusal(const Refusal& r, const Speech& s)
     case C::BadMixing:
         return tr("Jug and pot can be joined between %1 and %2, within %3.")
             .arg(s.temperature(-10), s.temperature(130), s.temperatureDifference(60));
+    case C::NoSuchPortion:
+        return tr("%1 goes into a portion that is not there any more. Choose one, or all of the "
+                  "batter.")
+            .arg(item);
+    case C::TextTooLong:
+        return tr("That text is too long: up to %1 letters are kept.").arg(figure(0), 0, 'f', 0);
     case C::TooManyLines: return tr("There are more than 1000 lines. Split the formula.");
     }
     return {};
@@ -291,6 +297,53 @@ QString phraseFault(const PhraseFault& f)
     return {};
 }
 
+namespace {
+
+// The wrong kind of a value, in words.
+QString wantedSaid(const QString& code)
+{
+    if (code == QLatin1String("object"))
+        return tr("a group of fields in braces");
+    if (code == QLatin1String("array"))
+        return tr("a list in brackets");
+    if (code == QLatin1String("text"))
+        return tr("text in quotation marks");
+    if (code == QLatin1String("text-list"))
+        return tr("a list of texts");
+    if (code == QLatin1String("number"))
+        return tr("a number");
+    if (code == QLatin1String("whole-number"))
+        return tr("a whole number");
+    if (code == QLatin1String("flag"))
+        return tr("true or false");
+    if (code == QLatin1String("rest-has-no-value"))
+        return tr("left out, since the rest of the liquid has no amount of its own");
+    return code;
+}
+
+// What is wrong with a material, from the code word its reader leaves.
+QString materialSaid(const QString& code)
+{
+    const std::pair<const char*, QString> said[] = {
+        {"no-id", tr("it has no id.")},
+        {"no-name", tr("it has no name.")},
+        {"fraction-above-one", tr("a part is more than the whole.")},
+        {"sum-above-one", tr("its parts add up to more than the whole.")},
+        {"fat-without-sv", tr("it holds fat and no saponification value.")},
+        {"no-purity", tr("it is a hydroxide without a purity.")},
+        {"unknown-source", tr("a figure names a source that is not there.")},
+        {"sv-out-of-range", tr("its saponification value cannot be.")},
+        {"fatty-acids-not-one", tr("its fatty acids do not add up to the whole.")},
+        {"bad-measure", tr("a spoon or cup of it has no name or no weight.")},
+        {"too-long", tr("a text of it is longer than it may be.")}};
+    for (const auto& [word, text] : said)
+        if (code == QLatin1String(word))
+            return text;
+    return code;
+}
+
+} // namespace
+
 QString fileFault(const FileFault& f)
 {
     using C = FileFault::Code;
@@ -306,21 +359,26 @@ QString fileFault(const FileFault& f)
                   "here it is left as it is.")
             .arg(f.detail);
     case C::Missing: return tr("\u201c%1\u201d is missing.").arg(f.place);
-    case C::WrongType: return tr("\u201c%1\u201d should be: %2.").arg(f.place, f.detail);
+    case C::WrongType: return tr("\u201c%1\u201d should be: %2.").arg(f.place, wantedSaid(f.detail));
     case C::OutOfRange:
         return tr("\u201c%1\u201d must lie in the range %2.").arg(f.place, f.detail);
     case C::UnknownWord:
         return tr("\u201c%1\u201d holds \u201c%2\u201d, which is not known.")
             .arg(f.place, f.detail);
     case C::UnknownField: return tr("\u201c%1\u201d is not a known field.").arg(f.place);
+    case C::TwiceInOne:
+        return tr("\u201c%1\u201d stands twice in the same place (line %2). Take one out.")
+            .arg(f.detail, f.place);
     case C::Twice:
         return tr("\u201c%1\u201d: \u201c%2\u201d stands there twice.").arg(f.place, f.detail);
     case C::NoSuchMaterial:
         return tr("\u201c%1\u201d names the material \u201c%2\u201d, which is not in the file.")
             .arg(f.place, f.detail);
+    case C::NoSuchPortion:
+        return tr("%1 (\u201c%2\u201d) goes into a portion that is not in the file.")
+            .arg(f.detail, f.place);
     case C::BadMaterial:
-        return tr("The figures of a material do not hold together at \u201c%1\u201d (%2).")
-            .arg(f.place, f.detail);
+        return tr("The figures of %1 do not hold together: %2").arg(f.place, materialSaid(f.detail));
     case C::CannotWrite: return tr("It cannot be written: %1.").arg(f.detail);
     case C::Locked: return tr("Another program is writing it now. Try again in a moment.");
     case C::WrongEncoding:

@@ -93,7 +93,7 @@ private Q_SLOTS:
     // Titrate, keep as a lot, and the bench takes the jar's figures and says so.
     void measuredJarComesToTheBench()
     {
-        find(QStringLiteral("pear puree"));
+        find(QStringLiteral("apricot puree"));
         page().startMeasuring();
         MeasurePanel* panel = page().measurePanel();
         panel->method()->setCurrentIndex(
@@ -117,7 +117,7 @@ private Q_SLOTS:
 
         shop_->window->goTo(MainWindow::Bench);
         shop_->type("500 g olive oil");
-        shop_->type("60 g pear puree at trace");
+        shop_->type("60 g apricot puree at trace");
         const Line& line = shop_->document().formula().lines.back();
         QCOMPARE(line.material->lot.name, std::string("autumn"));
         QCOMPARE(line.material->titratable->range.typical(), 3.2);

@@ -203,6 +203,12 @@ const std::vector<Row>& rows()
              f.lines.back().portion = 9;
          },
          C::RestInPortion, 3},
+        {"a portion that went",
+         [](Formula& f) {
+             add(f, plainWater(), grams(5), Vessel::Trace);
+             f.lines.back().portion = 77;
+         },
+         C::NoSuchPortion, 3},
         {"30 g of liquid per gram", [](Formula& f) { f.lines[0].solvent = 30; }, C::BadSolvent, 1},
         {"second jug of 120 %",
          [](Formula& f) {
@@ -245,7 +251,7 @@ private Q_SLOTS:
         QSet<int> seen;
         for (const Row& row : rows())
             seen.insert(int(row.code));
-        QCOMPARE(seen.size(), int(C::BadMixing) + 1);
+        QCOMPARE(seen.size(), int(C::NoSuchPortion) + 1); // TextTooLong is of edits
     }
 
     void extremesAreFiniteOrRefused()

@@ -46,7 +46,9 @@ enum class RefusalCode {
     RestInPortion,        // the make-up liquid belongs to all of the batter
     BadSolvent,           // must lie from 0 to 20
     BadSecondJug,         // its shares must lie from 0 to 1
-    BadMixing             // target -10 to 130 C, tolerance 0 to 60
+    BadMixing,            // target -10 to 130 C, tolerance 0 to 60
+    NoSuchPortion,        // a line goes into a portion that is not there
+    TextTooLong           // figure: the most letters
 };
 
 struct Refusal {

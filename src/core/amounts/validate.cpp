@@ -1,5 +1,7 @@
 #include "core/amounts/validate.h"
 
+#include "core/materials/limits.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -7,7 +9,6 @@ namespace rhexion {
 
 namespace {
 
-constexpr std::size_t mostLines = 1000;
 
 bool within(double value, double low, double high)
 {
@@ -26,9 +27,9 @@ std::optional<Refusal> checkHydroxide(const MaterialPtr& material, Part part, bo
     return std::nullopt;
 }
 
-std::optional<Refusal> checkLye(const LyeSettings& lye)
+std::optional<Refusal> checkLyeRanges(const LyeSettings& lye)
 {
-    if (!within(lye.superfat, -0.5, 1.0) || lye.superfat >= 1.0)
+    if (!within(lye.superfat, -0.5, 0.9999))
         return Refusal{RefusalCode::BadSuperfat, 0, {}, {lye.superfat}};
     if (!within(lye.potassiumShare, 0.0, 1.0))
         return Refusal{RefusalCode::BadPotassiumShare, 0, {}, {lye.potassiumShare}};
@@ -36,12 +37,20 @@ std::optional<Refusal> checkLye(const LyeSettings& lye)
         for (const double share : {lye.secondJug->sodium, lye.secondJug->potassium})
             if (!within(share, 0.0, 1.0))
                 return Refusal{RefusalCode::BadSecondJug, 0, {}, {share}};
-    bool sodium = lye.potassiumShare < 1.0;
-    bool potassium = lye.potassiumShare > 0.0;
-    if (lye.fixed) {
+    if (lye.fixed)
         for (const Mass mass : {lye.fixed->sodium, lye.fixed->potassium})
             if (!mass.isUsable())
                 return Refusal{RefusalCode::BadMass, 0, "hydroxide", {mass.inGrams()}};
+    return std::nullopt;
+}
+
+std::optional<Refusal> checkLye(const LyeSettings& lye)
+{
+    if (auto bad = checkLyeRanges(lye))
+        return bad;
+    bool sodium = lye.potassiumShare < 1.0;
+    bool potassium = lye.potassiumShare > 0.0;
+    if (lye.fixed) {
         sodium = lye.fixed->sodium.inGrams() > 0.0;
         potassium = lye.fixed->potassium.inGrams() > 0.0;
         if (!sodium && !potassium)
@@ -170,8 +179,7 @@ std::optional<Refusal> checkTogether(const Formula& formula)
 
 std::optional<Refusal> checkPortions(const Formula& formula)
 {
-    constexpr std::size_t most = 24;
-    if (formula.portions.size() > most)
+    if (formula.portions.size() > limits::portions)
         return Refusal{RefusalCode::TooManyPortions, 0, {}, {double(formula.portions.size())}};
     for (const Portion& p : formula.portions) {
         const auto alike = std::ranges::count(formula.portions, p.id, &Portion::id);
@@ -190,6 +198,8 @@ std::optional<Refusal> checkPortions(const Formula& formula)
             return Refusal{RefusalCode::HeldOilGone, 0, p.name, {}};
     }
     for (const Line& line : formula.lines) {
+        if (line.portion != 0 && !formula.portion(line.portion))
+            return Refusal{RefusalCode::NoSuchPortion, line.id, line.material->name, {}};
         if (formula.portionOf(line) == 0)
             continue;
         if (line.amount.unit == AmountUnit::Rest)
@@ -200,11 +210,127 @@ std::optional<Refusal> checkPortions(const Formula& formula)
     return std::nullopt;
 }
 
+std::optional<Refusal> checkMixing(const Mixing& mixing)
+{
+    if (!within(mixing.at.inCelsius(), -10.0, 130.0) || !within(mixing.within, 0.0, 60.0))
+        return Refusal{RefusalCode::BadMixing, 0, {}, {mixing.at.inCelsius()}};
+    return std::nullopt;
+}
+
+std::optional<Refusal> checkText(const std::string& text, std::size_t most)
+{
+    return limits::fits(text, most)
+               ? std::nullopt
+               : std::optional(Refusal{RefusalCode::TextTooLong, 0, {}, {double(most)}});
+}
+
+// What an edit brings, apart from whether the whole can be reckoned.
+struct CheckEdit {
+    const Formula& formula;
+    using Result = std::optional<Refusal>;
+
+    static Result material(const MaterialPtr& m, LineId line)
+    {
+        if (!m)
+            return Refusal{RefusalCode::NoMaterial, line, {}, {}};
+        const auto fault = faultOf(*m);
+        if (fault && fault->code == MaterialFault::Code::TooLong)
+            return Refusal{RefusalCode::TextTooLong, line, m->name,
+                           {double(limits::materialName)}};
+        return std::nullopt;
+    }
+    Result amount(const StatedAmount& a, LineId id) const
+    {
+        if (a.unit == AmountUnit::Rest || within(a.value, 0.0, Mass::largestGrams))
+            return std::nullopt;
+        const Line* line = formula.find(id);
+        return Refusal{RefusalCode::BadMass, id,
+                       line && line->material ? line->material->name : std::string{}, {a.value}};
+    }
+    static Result solvent(double grams, const std::string& name, LineId line)
+    {
+        return within(grams, 0.0, 20.0)
+                   ? std::nullopt
+                   : Result(Refusal{RefusalCode::BadSolvent, line, name, {grams}});
+    }
+
+    Result operator()(const AddLine& e) const
+    {
+        if (formula.lines.size() >= limits::lines)
+            return Refusal{RefusalCode::TooManyLines, 0, {}, {double(formula.lines.size() + 1)}};
+        if (auto bad = material(e.line.material, e.line.id))
+            return bad;
+        if (e.line.amount.unit != AmountUnit::Rest &&
+            !within(e.line.amount.value, 0.0, Mass::largestGrams))
+            return Refusal{RefusalCode::BadMass, e.line.id, e.line.material->name,
+                           {e.line.amount.value}};
+        if (e.line.portion != 0 && !formula.portion(e.line.portion))
+            return Refusal{RefusalCode::NoSuchPortion, e.line.id, e.line.material->name, {}};
+        return solvent(e.line.solvent, e.line.material->name, e.line.id);
+    }
+    Result operator()(const SetAmount& e) const { return amount(e.amount, e.line); }
+    Result operator()(const SetMaterial& e) const { return material(e.material, e.line); }
+    Result operator()(const SetSolvent& e) const
+    {
+        const Line* line = formula.find(e.line);
+        return solvent(e.solvent, line && line->material ? line->material->name : "", e.line);
+    }
+    Result operator()(const SetPortion& e) const
+    {
+        const Line* line = formula.find(e.line);
+        if (line && e.portion != 0 && !formula.portion(e.portion))
+            return Refusal{RefusalCode::NoSuchPortion, e.line, line->material->name, {}};
+        return std::nullopt;
+    }
+    Result operator()(const SetPortions& e) const
+    {
+        if (e.portions.size() > limits::portions)
+            return Refusal{RefusalCode::TooManyPortions, 0, {}, {double(e.portions.size())}};
+        for (const Portion& p : e.portions) {
+            const bool idTaken =
+                formula.find(p.id) || std::ranges::count(e.portions, p.id, &Portion::id) != 1;
+            if (p.id == 0 || idTaken || !within(p.parts, 1e-6, 1000.0))
+                return Refusal{RefusalCode::BadPortion, 0, p.name, {p.parts}};
+            if (auto bad = checkText(p.name, limits::portionName))
+                return bad;
+            if (auto bad = checkText(p.mould, limits::mould))
+                return bad;
+            if (p.held && !within(p.held->amount.value, 0.0, Mass::largestGrams))
+                return Refusal{RefusalCode::BadMass, 0, p.name, {p.held->amount.value}};
+        }
+        return std::nullopt;
+    }
+    Result operator()(const SetMixing& e) const { return checkMixing(e.mixing); }
+    Result operator()(const SetLye& e) const { return checkLyeRanges(e.lye); }
+    Result operator()(const SetLiquid& e) const { return checkLiquid(e.liquid); }
+    Result operator()(const SetOilsTotal& e) const
+    {
+        return e.total.isUsable() ? std::nullopt
+                                  : Result(Refusal{RefusalCode::BadMass, 0, {}, {e.total.inGrams()}});
+    }
+    Result operator()(const SetText& e) const
+    {
+        return checkText(e.text, e.field == TextField::Name    ? limits::formulaName
+                                 : e.field == TextField::Maker ? limits::maker
+                                                               : limits::notes);
+    }
+    template <class Other>
+    Result operator()(const Other&) const
+    {
+        return std::nullopt;
+    }
+};
+
 } // namespace
+
+std::optional<Refusal> refusalOf(const Formula& formula, const Edit& edit)
+{
+    return std::visit(CheckEdit{formula}, edit);
+}
 
 std::optional<Refusal> validate(const Formula& formula)
 {
-    if (formula.lines.size() > mostLines)
+    if (formula.lines.size() > limits::lines)
         return Refusal{RefusalCode::TooManyLines, 0, {}, {double(formula.lines.size())}};
     if (auto bad = checkLye(formula.lye))
         return bad;
@@ -213,9 +339,8 @@ std::optional<Refusal> validate(const Formula& formula)
     for (const Line& line : formula.lines)
         if (auto bad = checkLine(line))
             return bad;
-    if (!within(formula.mixing.at.inCelsius(), -10.0, 130.0) ||
-        !within(formula.mixing.within, 0.0, 60.0))
-        return Refusal{RefusalCode::BadMixing, 0, {}, {formula.mixing.at.inCelsius()}};
+    if (auto bad = checkMixing(formula.mixing))
+        return bad;
     if (auto bad = checkPortions(formula))
         return bad;
     return checkTogether(formula);

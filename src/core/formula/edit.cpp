@@ -82,6 +82,8 @@ struct Apply {
     }
     std::optional<Edit> operator()(const SetPortion& e) const
     {
+        if (e.portion != 0 && !formula.portion(e.portion))
+            return std::nullopt;
         return onLine(e.line, [&](Line& line) -> Edit {
             return SetPortion{e.line, exchange(line.portion, e.portion)};
         });
@@ -96,7 +98,14 @@ struct Apply {
     {
         for (const Portion& portion : e.portions)
             formula.lastId = std::max(formula.lastId, portion.id);
-        return SetPortions{exchange(formula.portions, e.portions)};
+        SetPortions back{exchange(formula.portions, e.portions)};
+        for (Line& line : formula.lines)
+            if (line.portion != 0 && !formula.portion(line.portion))
+                back.lines.emplace_back(line.id, exchange(line.portion, PortionId(0)));
+        for (const auto& [id, portion] : e.lines)
+            if (Line* line = formula.find(id); line && formula.portion(portion))
+                line->portion = portion;
+        return back;
     }
     std::optional<Edit> operator()(const SetMixing& e) const
     {

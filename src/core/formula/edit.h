@@ -47,8 +47,9 @@ struct SetSolvent { // g of the make-up liquid set aside per g of the line
     LineId line;
     double solvent;
 };
-struct SetPortions { // all of them at once
+struct SetPortions { // all of them at once; a line of one that goes becomes all of the batter's
     std::vector<Portion> portions;
+    std::vector<std::pair<LineId, PortionId>> lines = {}; // to put back into theirs
 };
 struct SetMixing {
     Mixing mixing;

@@ -74,6 +74,7 @@ std::optional<double> gramsPer(AmountUnit unit, const Material& m)
 {
     constexpr double heaped = 1.5;
     constexpr double spoonsInTable = 3.0;
+    constexpr double tablesInCup = 16.0;
     const auto scaled = [](std::optional<double> v, double k) {
         return v ? std::optional(*v * k) : std::nullopt;
     };
@@ -86,6 +87,8 @@ std::optional<double> gramsPer(AmountUnit unit, const Material& m)
             return own;
         if (const auto table = weighed(m, {"tbsp"}))
             return *table / spoonsInTable;
+        if (const auto cup = weighed(m, {"cup"}))
+            return *cup / (spoonsInTable * tablesInCup);
         return byVolume(5.0);
     case AmountUnit::Tablespoon:
         if (const auto own = weighed(m, {"tbsp"}))

@@ -11,26 +11,28 @@ struct Group {
     const char* code;
     MaterialKind kind;
     double mostAcid; // mmol per 100 g
-    double svLow, svHigh;
-    bool fatCounts; // below a per cent it is leaf wax and the like
+    // SV of its fat: the usual one and its bounds; 0 where no one fat is usual.
+    double svLow, svTypical, svHigh;
+    double leastFat; // of the table's fat, what is surely there for lye to reach
+    bool fatCounts;  // below a per cent it is leaf wax and the like
 };
 // Acidity: lemon juice about 90, plums and berries 30, sorrel and rhubarb 25, sour milk 15, wine
-// 13, tamarind paste 150. SV: milk fat 218 to 242, other animal and vegetable fats 180 to 200. From
-// memory.
+// 13, tamarind paste 150. SV: cow's milk fat 227, egg 194, the seed oils that plant foods hold 190.
+// From memory. Solids: lye reaches none of the fat of a whole seed, and not all of a meal's.
 constexpr std::array groups{
-    Group{"milk", MaterialKind::Milk, 18, 210, 242, true},
-    Group{"egg", MaterialKind::Egg, 2, 190, 198, true},
-    Group{"sugar", MaterialKind::Sugar, 12, 180, 200, true},
-    Group{"fruit", MaterialKind::Produce, 100, 180, 200, false},
-    Group{"juice", MaterialKind::Produce, 100, 180, 200, false},
-    Group{"vegetable", MaterialKind::Produce, 25, 180, 200, false},
-    Group{"nut_seed", MaterialKind::Solid, 10, 183, 200, true},
-    Group{"cereal", MaterialKind::Solid, 10, 183, 200, true},
-    Group{"spice_herb", MaterialKind::Solid, 60, 180, 200, false},
-    Group{"beverage", MaterialKind::Liquid, 20, 180, 200, true},
-    Group{"salt_mineral", MaterialKind::Salt, 1200, 180, 200, true},
-    Group{"fat_oil", MaterialKind::Fat, 2, 180, 265, true},
-    Group{"other", MaterialKind::Solid, 15, 180, 200, true},
+    Group{"milk", MaterialKind::Milk, 18, 210, 227, 242, 0.85, true},
+    Group{"egg", MaterialKind::Egg, 2, 190, 194, 198, 0.85, true},
+    Group{"sugar", MaterialKind::Sugar, 12, 180, 190, 200, 0, true},
+    Group{"fruit", MaterialKind::Produce, 100, 180, 190, 200, 0.5, false},
+    Group{"juice", MaterialKind::Produce, 100, 180, 190, 200, 0.5, false},
+    Group{"vegetable", MaterialKind::Produce, 25, 180, 190, 200, 0.5, false},
+    Group{"nut_seed", MaterialKind::Solid, 10, 183, 190, 200, 0, true},
+    Group{"cereal", MaterialKind::Solid, 10, 183, 190, 200, 0, true},
+    Group{"spice_herb", MaterialKind::Solid, 60, 180, 190, 200, 0, false},
+    Group{"beverage", MaterialKind::Liquid, 20, 180, 190, 200, 0, true},
+    Group{"salt_mineral", MaterialKind::Salt, 1200, 180, 190, 200, 0, true},
+    Group{"fat_oil", MaterialKind::Fat, 2, 0, 0, 0, 0.85, true},
+    Group{"other", MaterialKind::Solid, 15, 180, 190, 200, 0, true},
 };
 
 const Group& groupOf(const std::string& code)
@@ -40,8 +42,7 @@ const Group& groupOf(const std::string& code)
     return found == groups.end() ? groups.back() : *found;
 }
 
-constexpr double coconutSvLow = 248;
-constexpr double coconutSvHigh = 265;
+constexpr double plantMilkLeast = 0.45; // a tin of 10 % where the table has 21 (Codex CXS 240)
 constexpr double saltPerSodium = 2.5421;    // NaCl 58.44 / Na 22.99
 constexpr double mmolPerGramCitric = 15.62; // 3 / 192.12, the strongest per gram of the usual acids
 constexpr double leastFat = 1.0;            // g per 100 g
@@ -104,22 +105,37 @@ Material materialFromFood(const FoodRow& row)
     const double fat = row.fat.value_or(0.0);
     if (fat > 0.0 && (group.fatCounts || fat >= leastFat)) {
         put(Part::Fat, fat);
-        const bool coconut = row.name.find("oconut") != std::string::npos;
-        const double low = coconut ? coconutSvLow : group.svLow;
-        const double high = coconut ? coconutSvHigh : group.svHigh;
-        m.sources.push_back({"food-sv", "SV of the usual fat of this kind of food", true});
-        m.sv = Figure{*Interval::of(low, (low + high) / 2.0, high), "food-sv"};
+        const bool plantMilk = row.fatIs && m.kind == MaterialKind::Milk;
+        const double least = plantMilk ? plantMilkLeast : group.leastFat;
+        Interval& range = m.part(Part::Fat).range;
+        // Where lye may reach none of it, half is as good a guess as any.
+        const double typical = least > 0.0 ? range.typical() : range.typical() / 2.0;
+        range = Interval::around(std::min(range.typical() * least, range.low()), typical,
+                                 range.high());
+        if (row.fatIs && row.fatIs->sv) {
+            const Source* source = row.fatIs->findSource(row.fatIs->sv->source);
+            m.sources.push_back({"food-fat-is",
+                                 "as of " + row.fatIs->name + ": " + (source ? source->text : ""),
+                                 source && source->fromMemory});
+            m.sv = Figure{row.fatIs->sv->range, "food-fat-is"};
+            if (group.kind == MaterialKind::Fat && row.fatIs->unsaponifiable)
+                m.unsaponifiable = Figure{row.fatIs->unsaponifiable->range, "food-fat-is"};
+        } else if (group.svTypical > 0.0) {
+            m.sources.push_back({"food-sv", "SV of the usual fat of this kind of food", true});
+            m.sv = Figure{*Interval::of(group.svLow, group.svTypical, group.svHigh), "food-sv"};
+        }
     }
 
     if (!row.acids.empty()) {
         m.sources.push_back(
-            {row.acidSource, row.acidSource + "; spread of 40 %: common practice, no source"});
+            {row.acidSource, row.acidSource + "; spread of 40 % down and three times as much up, since "
+                                              "handbooks often give more: common practice, no source"});
         for (const auto& acid : row.acids) {
             const double v = acid.grams / 100.0;
             const double doubt =
                 std::min(v, std::max(v * foodAcidSpread, 2.0 * acid.standardError / 100.0));
-            m.acids.push_back(
-                {acid.acid, {*Interval::of(v - doubt, v, v + doubt), row.acidSource}});
+            const double most = std::min(1.0, std::max(v * foodAcidMost, v + doubt));
+            m.acids.push_back({acid.acid, {*Interval::of(v - doubt, v, most), row.acidSource}});
         }
         if (row.ph) {
             m.sources.push_back({"food-ph", "Usual pH of the food", true});

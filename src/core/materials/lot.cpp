@@ -114,9 +114,9 @@ std::optional<Material> mixed(std::span<const Ingredient> ingredients, Mass fina
         for (std::size_t i = 0; i < partCount; ++i)
             parts[i].add(m.parts[i].range, grams);
         titratable.add(acidityOf(m), grams);
-        if (m.sv) {
+        if (const auto& value = m.sv ? m.sv : m.acidValue) {
             const double fatGrams = grams * m.part(Part::Fat).range.typical();
-            sv.add(m.sv->range, fatGrams);
+            sv.add(value->range, fatGrams);
             fat += fatGrams;
         }
         // The kind is that of what is most of it, water apart.

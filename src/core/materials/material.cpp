@@ -1,6 +1,7 @@
 #include "core/materials/material.h"
 
 #include "core/materials/demand.h"
+#include "core/materials/limits.h"
 
 #include <algorithm>
 
@@ -147,6 +148,27 @@ std::optional<Material> withPurity(const Material& hydroxide, Fraction share)
     return out;
 }
 
+namespace {
+
+// Every text and list short enough to be read again.
+bool withinLimits(const Material& m)
+{
+    using namespace limits;
+    const auto eachFits = [](const auto& list, std::size_t most, auto text) {
+        return std::ranges::all_of(list, [&](const auto& x) { return fits(text(x), most); });
+    };
+    return fits(m.id, id) && fits(m.name, materialName) && fits(m.note, materialNote) &&
+           fits(m.lot.id, id) && fits(m.lot.name, materialName) &&
+           m.alsoCalled.size() <= otherNames && m.measures.size() <= measures &&
+           m.behaviours.size() <= behaviours &&
+           eachFits(m.alsoCalled, materialName, [](const std::string& s) { return s; }) &&
+           eachFits(m.measures, measureName, [](const Measure& x) { return x.name; }) &&
+           eachFits(m.sources, sourceId, [](const Source& x) { return x.id; }) &&
+           eachFits(m.sources, sourceText, [](const Source& x) { return x.text; });
+}
+
+} // namespace
+
 std::optional<MaterialFault> faultOf(const Material& material)
 {
     using Code = MaterialFault::Code;
@@ -209,6 +231,9 @@ std::optional<MaterialFault> faultOf(const Material& material)
     for (const auto* value : {&material.sv, &material.acidValue})
         if (*value && ((*value)->range.low() <= 0.0 || (*value)->range.high() > 700.0))
             return MaterialFault{Code::SvOutOfRange, value == &material.sv ? "sv" : "acidValue"};
+
+    if (!withinLimits(material))
+        return MaterialFault{Code::TooLong, "note"};
 
     const bool noSodium = material.part(Part::SodiumHydroxide).range.low() <= 0.0;
     const bool noPotassium = material.part(Part::PotassiumHydroxide).range.low() <= 0.0;

@@ -176,7 +176,8 @@ struct MaterialFault {
         UnknownSource,
         SvOutOfRange,
         FattyAcidsNotOne,
-        BadMeasure
+        BadMeasure,
+        TooLong // a text or list past its limit (limits.h)
     };
     Code code;
     std::string item;
