@@ -1,6 +1,8 @@
 #include "app/file_actions.h"
 
 #include "document/formula_document.h"
+#include "storage/json_cursor.h"
+#include "words/plain_text.h"
 #include "words/words.h"
 
 #include <QDir>
@@ -23,11 +25,39 @@ FileActions::FileActions(FormulaDocument& document, QWidget& window)
     : QObject(&window), document_(document), window_(window),
       folder_(QStandardPaths::writableLocation(QStandardPaths::DocumentsLocation))
 {
+    // Editors write a file in several steps; it is looked at once they are done.
+    constexpr int moment = 300; // ms
+    look_.setSingleShot(true);
+    look_.setInterval(moment);
+    connect(&watcher_, &QFileSystemWatcher::fileChanged, &look_, qOverload<>(&QTimer::start));
+    connect(&look_, &QTimer::timeout, this, &FileActions::lookAtDisk);
+    connect(&document_, &FormulaDocument::pathChanged, this, &FileActions::watch);
+}
+
+void FileActions::watch()
+{
+    if (!watcher_.files().isEmpty())
+        watcher_.removePaths(watcher_.files());
+    if (!document_.path().isEmpty())
+        watcher_.addPath(document_.path());
+}
+
+void FileActions::lookAtDisk()
+{
+    // A file that was replaced is another one, and has to be watched anew.
+    if (!document_.path().isEmpty() && watcher_.files().isEmpty())
+        watch();
+    if (document_.changedOnDisk())
+        Q_EMIT changedOnDisk();
+    else
+        Q_EMIT asOnDisk();
 }
 
 void FileActions::addTo(QMenu& menu)
 {
     menu.addAction(tr("&New formula"), QKeySequence::New, this, &FileActions::newFormula);
+    menu.addAction(tr("New &window"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), this,
+                   [this] { Q_EMIT windowWanted({}); });
     menu.addAction(tr("&Open\u2026"), QKeySequence::Open, this, &FileActions::open);
     QMenu* recentMenu = menu.addMenu(tr("Open &recent"));
     connect(recentMenu, &QMenu::aboutToShow, this, [this, recentMenu] { fillRecent(*recentMenu); });
@@ -46,7 +76,7 @@ void FileActions::fillRecent(QMenu& menu)
                            if (mayLeave())
                                openPath(path);
                        })
-            ->setToolTip(path);
+            ->setToolTip(asTip(path));
     if (menu.isEmpty())
         menu.addAction(tr("Nothing yet"))->setEnabled(false);
 }
@@ -87,8 +117,15 @@ void FileActions::open()
 bool FileActions::openPath(const QString& path)
 {
     if (const auto fault = document_.open(path)) {
-        Q_EMIT failed(
-            QStringLiteral("%1: %2").arg(QFileInfo(path).fileName(), words::fileFault(*fault)));
+        const QString said =
+            QStringLiteral("%1: %2").arg(QFileInfo(path).fileName(), words::fileFault(*fault));
+        QByteArray bytes;
+        auto part = readBytes(path, formulaFileMegabytes, bytes) ? std::nullopt
+                                                                 : salvageFormula(bytes);
+        if (part && !part->formula.lines.empty())
+            Q_EMIT partlyReadable(said, *part);
+        else
+            Q_EMIT failed(said);
         return false;
     }
     remember(path);
@@ -120,10 +157,23 @@ bool FileActions::saveAs()
 bool FileActions::saveTo(const QString& path)
 {
     if (const auto fault = document_.save(path)) {
+        if (fault->code == FileFault::Code::Changed) {
+            Q_EMIT changedOnDisk();
+            return false;
+        }
         Q_EMIT failed(tr("Not saved. %1").arg(words::fileFault(*fault)));
         return false;
     }
     remember(path);
+    return true;
+}
+
+bool FileActions::saveOver()
+{
+    if (const auto fault = document_.save(document_.path(), true)) {
+        Q_EMIT failed(tr("Not saved. %1").arg(words::fileFault(*fault)));
+        return false;
+    }
     return true;
 }
 
@@ -132,6 +182,7 @@ bool FileActions::mayLeave()
     if (!document_.isDirty())
         return true;
     QMessageBox box(&window_);
+    box.setTextFormat(Qt::PlainText);
     box.setIcon(QMessageBox::Question);
     box.setText(tr("The changes to this formula are not saved."));
     QPushButton* keep = box.addButton(tr("Save"), QMessageBox::AcceptRole);

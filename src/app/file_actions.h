@@ -1,14 +1,17 @@
 // New, open, save, recent, the guard for unsaved changes, and taking up recovered work.
 #pragma once
 
+#include <QFileSystemWatcher>
 #include <QObject>
 #include <QString>
 #include <QStringList>
+#include <QTimer>
 
 class QMenu;
 class QWidget;
 
 #include "document/formula_document.h"
+#include "storage/formula_json.h"
 
 #include <functional>
 
@@ -28,6 +31,7 @@ public:
     // Asks about unsaved changes; true when it is fine to go on.
     bool mayLeave();
     bool save();
+    bool saveOver(); // over a file that was changed meanwhile
     bool saveAs();
     void newFormula();
     void open();
@@ -37,8 +41,15 @@ public:
 Q_SIGNALS:
     void failed(const QString& text);
     void opened();
+    // What cannot be read in full, said, and what can be.
+    void partlyReadable(const QString& said, const SalvagedFormula& part);
+    void changedOnDisk(); // the file is another than the one that was read or written
+    void asOnDisk();      // it is the same (again)
+    void windowWanted(const QString& path);
 
 private:
+    void watch();
+    void lookAtDisk();
     bool saveTo(const QString& path);
     void remember(const QString& path);
     void fillRecent(QMenu& menu);
@@ -47,6 +58,8 @@ private:
     std::function<Formula()> fresh_ = freshFormula;
     QWidget& window_;
     QString folder_;
+    QFileSystemWatcher watcher_;
+    QTimer look_;
 };
 
 } // namespace rhexion

@@ -1,10 +1,13 @@
 // rhexion: starts the application.
 #include "app/demo.h"
+#include "app/end_signals.h"
 #include "app/file_actions.h"
 #include "app/first_paint.h"
+#include "app/instance.h"
 #include "app/main_window.h"
 #include "app/shots.h"
 #include "app/theme/theme.h"
+#include "app/windows.h"
 #include "document/formula_document.h"
 #include "sheet/batch_sheet.h"
 #include "storage/formula_json.h"
@@ -32,12 +35,34 @@ void hear(QtMsgType type, const QMessageLogContext& context, const QString& text
         before(type, context, text);
 }
 
+// Where a maker's data live: without the organisation's name, as before it was given.
+QString dataFolder()
+{
+    const QString base = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation);
+    return base + QStringLiteral("/rhexion");
+}
+
+// Settings that stood under no organisation's name are taken over once.
+void takeOverOldSettings()
+{
+    QSettings now;
+    if (!now.allKeys().isEmpty())
+        return;
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::GenericConfigLocation);
+    const QSettings old(folder + QStringLiteral("/Unknown Organization/rhexion.conf"),
+                        QSettings::NativeFormat);
+    for (const QString& key : old.allKeys())
+        now.setValue(key, old.value(key));
+}
+
 } // namespace
 
 int main(int argc, char** argv)
 {
     before = qInstallMessageHandler(hear);
     QApplication app(argc, argv);
+    QApplication::setOrganizationName(QStringLiteral("Rhexion"));
+    QApplication::setOrganizationDomain(QStringLiteral("rhexion.invalid"));
     QApplication::setApplicationName(QStringLiteral("rhexion"));
     QApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
 
@@ -57,8 +82,9 @@ int main(int argc, char** argv)
     QCommandLineOption timing("time-to-paint");
     timing.setFlags(QCommandLineOption::HiddenFromHelp);
     parser.addOptions({demo, shots, dark, timing});
-    parser.addPositionalArgument("file", QApplication::translate("Main", "A formula to open."),
-                                 "[file]");
+    parser.addPositionalArgument(
+        "file", QApplication::translate("Main", "Formulas to open, each in a window of its own."),
+        "[file...]");
     parser.process(app);
 
     QTranslator translator;
@@ -78,9 +104,11 @@ int main(int argc, char** argv)
         QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, scratch.path());
         QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
     }
+    else
+        takeOverOldSettings();
     Theme::apply(app, parser.isSet(dark) || QSettings().value(QStringLiteral("dark")).toBool());
 
-    QString data = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
+    QString data = dataFolder();
     if (pictures)
         data = scratch.path();
     else if (asDemo)
@@ -98,24 +126,41 @@ int main(int argc, char** argv)
         return pictures ? QDateTime(QDate(2026, 10, 24), QTime(9, 0), Qt::UTC)
                         : QDateTime::currentDateTimeUtc();
     };
-    MainWindow window({data, asDemo}, clock, first);
-    Theme::applyStyleSheet(app);
-    if (pictures)
+    if (pictures) {
+        MainWindow window({data, asDemo, false}, clock, first);
+        Theme::applyStyleSheet(app);
         return takeShots(window, parser.value(shots)) > 0 ? 0 : 1;
+    }
+    Instance instance(data);
+    const bool ours = instance.claim();
+    if (!ours && instance.handOver(files))
+        return 0;
+    Workshop workshop({data, asDemo, !ours}, clock);
+    Windows windows(workshop);
+    MainWindow* window = windows.open(files.isEmpty() ? QString() : files.first(), first);
+    Theme::applyStyleSheet(app);
+    EndSignals endSignals;
+    QObject::connect(&endSignals, &EndSignals::asked, &windows, [&] {
+        windows.leaveCopies();
+        QApplication::quit();
+    });
+    QObject::connect(&instance, &Instance::wanted, &windows, &Windows::bring);
 
-    if (!files.isEmpty())
-        window.files().openPath(files.first());
     // After the first picture, so that looking for recovered work does not delay it.
-    new FirstPaint(window, [&] {
+    new FirstPaint(*window, [&, window] {
         if (parser.isSet(timing)) {
             std::puts("painted");
             std::fflush(stdout);
             QApplication::quit();
             return;
         }
-        window.loadStock();
-        window.offerRecovered();
+        window->loadStock();
+        window->offerRecovered();
+        if (ours)
+            instance.listen();
+        if (files.size() > 1)
+            windows.bring(files.mid(1));
     });
-    window.show();
+    window->show();
     return QApplication::exec();
 }

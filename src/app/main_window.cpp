@@ -2,13 +2,12 @@
 
 #include "app/bench/bench_page.h"
 #include "app/bench/scale_button.h"
-#include "app/demo.h"
 #include "app/file_actions.h"
 #include "app/journal/journal_page.h"
 #include "app/make/make_page.h"
 #include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
-#include "app/widgets/banner.h"
+#include "app/widgets/note_column.h"
 #include "app/widgets/steady_stack.h"
 #include "app/widgets/typing_line.h"
 #include "document/autosave.h"
@@ -40,30 +39,49 @@
 
 namespace rhexion {
 
-MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>& first)
-    : places_(std::move(places)), clock_(std::move(clock)), document_(new FormulaDocument(this)),
-      autosave_(new Autosave(*document_, places_.data + QStringLiteral("/recovered"), this)),
-      files_(new FileActions(*document_, *this)),
-      stock_(new Stock(places_.data + QStringLiteral("/shelf.sqlite"), Foods::shippedPath(), this))
+MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
+    : MainWindow(nullptr, workshop, first)
+{
+}
+
+namespace {
+
+std::unique_ptr<Workshop> ownWorkshop(const Places& places, const Clock& clock)
+{
+    return std::make_unique<Workshop>(places, clock);
+}
+
+} // namespace
+
+MainWindow::MainWindow(const Places& places, const Clock& clock,
+                       const std::optional<Formula>& first)
+    : MainWindow(ownWorkshop(places, clock), first)
+{
+}
+
+MainWindow::MainWindow(std::unique_ptr<Workshop> own, const std::optional<Formula>& first)
+    : MainWindow(nullptr, *own, first)
+{
+    own_ = std::move(own);
+}
+
+MainWindow::MainWindow(std::nullptr_t, Workshop& workshop, const std::optional<Formula>& first)
+    : workshop_(workshop), clock_(workshop.clock()), document_(new FormulaDocument(this)),
+      autosave_(new Autosave(*document_, workshop.recoveryFolder(), this)),
+      files_(new FileActions(*document_, *this)), stock_(&workshop.stock())
 {
     setAcceptDrops(true);
     if (first)
         document_->reset(*first, {});
     auto* centre = new QWidget(this);
     centre->setObjectName(QStringLiteral("page"));
-    banner_ = new Banner(centre);
-    offer_ = new Banner(centre);
+    notes_ = new NoteColumn(centre);
     pages_ = new SteadyStack(centre);
     bench_ = new BenchPage(*document_, *stock_, pages_);
     pages_->addWidget(bench_);
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
-    auto* noteRow = new QVBoxLayout;
-    noteRow->setContentsMargins(12, 0, 12, 0);
-    noteRow->setSpacing(4);
-    noteRow->addWidget(offer_);
-    noteRow->addWidget(banner_);
-    right->addLayout(noteRow);
+    right->addWidget(notes_);
     right->addWidget(pages_, 1);
     auto* layout = new QHBoxLayout(centre);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -80,17 +98,7 @@ MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>&
     connect(bench_, &BenchPage::noted, this, &MainWindow::say);
     connect(bench_, &BenchPage::negativeWanted, this, &MainWindow::confirmNegative);
     files_->setFresh([this] { return freshWithLots(); });
-    connect(stock_, &Stock::failed, this, [this](const QString& place, const FileFault& fault) {
-        say(tr("%1 cannot be opened. %2").arg(place, words::fileFault(fault)));
-    });
-    connect(files_, &FileActions::failed, this, &MainWindow::say);
-    connect(files_, &FileActions::opened, this, [this] {
-        banner_->hide();
-        goTo(Bench);
-    });
-    connect(autosave_, &Autosave::failed, this, [this](const QString& why) {
-        say(tr("Unsaved work is not being kept safe: %1. Save it soon.").arg(why));
-    });
+    wireNotes();
     connect(document_, &FormulaDocument::changed, this, &MainWindow::retitle);
     connect(document_, &FormulaDocument::dirtyChanged, this, &MainWindow::retitle);
     connect(document_, &FormulaDocument::pathChanged, this, &MainWindow::retitle);
@@ -107,6 +115,8 @@ MainWindow::MainWindow(Places places, Clock clock, const std::optional<Formula>&
 
 MainWindow::~MainWindow()
 {
+    if (make_ && make_->batch())
+        workshop_.endMaking(make_->batch()->batch());
     // Pages may still write to the document and journal as editors close; they go first.
     delete centralWidget();
     document_->disconnect(this);
@@ -187,7 +197,7 @@ void MainWindow::buildMenu()
     edit->addAction(tr("Take the figures of the &newest lots"), this, [this] {
         const int count = document_->takeNewest([this](const Material& m) { return newest(m); },
                                                 true, tr("Take the newest lots"));
-        banner_->show(Banner::Tone::Fine,
+        banner().show(Banner::Tone::Fine,
                       count == 0 ? tr("They are the newest already.")
                                  : tr("%n material(s) have new figures.", nullptr, count));
     });
@@ -267,13 +277,19 @@ MakePage& MainWindow::making()
     pages_->addWidget(make_);
     make_->setSpeech(Speech(habits_));
     connect(make_, &MakePage::noted, this, &MainWindow::say);
+    connect(make_, &MakePage::wentWell, this, [this] { notes_->over(QStringLiteral("passing")); });
+    connect(make_, &MakePage::waitingChanged, this, &MainWindow::sayJournal);
     connect(make_, &MakePage::finished, this, [this](qint64 batch) {
+        workshop_.endMaking(batch);
+        Q_EMIT workshop_.journalChanged();
         goTo(JournalPlace);
         journalPage().reload(batch);
-        banner_->show(Banner::Tone::Fine, tr("The batch is in the journal."));
+        banner().show(Banner::Tone::Fine, tr("The batch is in the journal."));
     });
     connect(make_, &MakePage::stopped, this, [this] {
+        workshop_.endMaking(make_->batch()->batch());
         make_->setBatch(nullptr);
+        Q_EMIT workshop_.journalChanged();
         goTo(JournalPlace);
     });
     return *make_;
@@ -288,6 +304,13 @@ JournalPage& MainWindow::journalPage()
     journalPage_->setSpeech(Speech(habits_));
     connect(journalPage_, &JournalPage::noted, this, &MainWindow::say);
     connect(journalPage_, &JournalPage::resumeWanted, this, &MainWindow::takeUp);
+    connect(journalPage_, &JournalPage::wrote, &workshop_, &Workshop::journalChanged);
+    connect(&workshop_, &Workshop::journalChanged, journalPage_, [this] {
+        if (journalPage_->isVisible())
+            journalPage_->reload();
+    });
+    connect(&workshop_, &Workshop::journalOpened, journalPage_,
+            [this] { journalPage_->setJournal(journal()); });
     connect(journalPage_, &JournalPage::formulaWanted, this, [this](const QByteArray& bytes) {
         const auto formula = formulaFromJson(bytes);
         if (const auto* fault = std::get_if<FileFault>(&formula)) {
@@ -327,23 +350,14 @@ ShelfPage& MainWindow::shelfPage()
         goTo(JournalPlace);
         journalPage().reload(batch);
     });
-    connect(shelfPage_, &ShelfPage::shelfChanged, this, [this] {
-        banner_->hide();
-        offerNewest();
-    });
+    connect(shelfPage_, &ShelfPage::shelfChanged, this, [this] { banner().hide(); });
     return *shelfPage_;
 }
 
 void MainWindow::loadStock()
 {
-    stock_->load();
-    Shelf* shelf = stock_->shelf();
-    if (places_.demo && shelf && shelf->materials().empty() && shelf->lots().empty()) {
-        if (const auto fault = fillDemoShelf(*stock_->shelf()))
-            say(words::fileFault(*fault));
-        else
-            stock_->refresh();
-    }
+    workshop_.loadStock();
+    sayShelf();
     // A formula that is still untouched begins with the jars there are.
     if (document_->formula() == freshFormula() && document_->history().count() == 0)
         document_->reset(freshWithLots(), {});
@@ -367,45 +381,6 @@ MaterialPtr MainWindow::newest(const Material& material)
                    !shelf->findMaterial(material.id)))
         return nullptr;
     return stock_->material(material.id);
-}
-
-void MainWindow::confirmNegative(double superfat)
-{
-    const QString percent = Speech(habits_).percent(superfat);
-    offer_->show(Banner::Tone::Danger,
-                 tr("A superfat of %1 leaves lye in the soap: for laundry, never for skin. Every "
-                    "print will say so.")
-                     .arg(percent));
-    connect(offer_->addButton(tr("Use %1, not for skin").arg(percent)), &QPushButton::clicked, this,
-            [this, superfat] {
-                LyeSettings lye = document_->formula().lye;
-                lye.superfat = superfat;
-                document_->apply(SetLye{SettingField::Superfat, lye}, tr("Set superfat"));
-                offer_->hide();
-            });
-    connect(offer_->addButton(tr("Keep it as it was")), &QPushButton::clicked, offer_,
-            &QWidget::hide);
-}
-
-void MainWindow::offerNewest()
-{
-    const auto lookUp = [this](const Material& m) { return newest(m); };
-    const int count = document_->takeNewest(lookUp, false, {});
-    // Recovered work may be on offer in the same place, and stays.
-    if (count == 0) {
-        if (std::exchange(offeringNewest_, false))
-            offer_->hide();
-        return;
-    }
-    offeringNewest_ = true;
-    offer_->show(Banner::Tone::Care,
-                 tr("%n material(s) on the bench have other figures than your newest lots.",
-                    nullptr, count));
-    connect(offer_->addButton(tr("Take the newest figures")), &QPushButton::clicked, this,
-            [this, lookUp] {
-                document_->takeNewest(lookUp, true, tr("Take the newest lots"));
-                offer_->hide();
-            });
 }
 
 void MainWindow::goTo(Place place)
@@ -445,43 +420,27 @@ void MainWindow::retitle()
     setWindowModified(document_->isDirty());
 }
 
-void MainWindow::say(const QString& text)
-{
-    banner_->show(Banner::Tone::Care, text);
-}
-
-Journal* MainWindow::journal()
-{
-    if (journal_)
-        return journal_.get();
-    QDir().mkpath(places_.data);
-    auto opened = Journal::open(places_.data + QStringLiteral("/journal.sqlite"));
-    if (const auto* fault = std::get_if<FileFault>(&opened)) {
-        say(tr("The journal cannot be opened. %1").arg(words::fileFault(*fault)));
-        return nullptr;
-    }
-    journal_ = std::get<std::unique_ptr<Journal>>(std::move(opened));
-    if (places_.demo)
-        if (const auto fault = fillDemoJournal(*journal_))
-            say(words::fileFault(*fault));
-    return journal_.get();
-}
-
 void MainWindow::makeBatch()
 {
     const Reckoning* reckoning = document_->reckoning();
-    if (!reckoning || !journal())
+    if (!reckoning || !journal()) {
+        sayJournal();
         return;
+    }
     if (making().batch()) {
         goTo(Make);
         say(tr("A batch is being made already: finish or stop it first."));
         return;
     }
-    auto begun = BatchInProgress::begin(*journal(), document_->formula(), *reckoning, clock_);
+    remarkClock();
+    auto begun = BatchInProgress::begin(*journal(), document_->formula(), *reckoning, clock_,
+                                        workshop_.places().data);
     if (const auto* fault = std::get_if<FileFault>(&begun)) {
         say(words::fileFault(*fault));
         return;
     }
+    workshop_.beginMaking(std::get<std::unique_ptr<BatchInProgress>>(begun)->batch());
+    Q_EMIT workshop_.journalChanged();
     making().setBatch(std::get<std::unique_ptr<BatchInProgress>>(std::move(begun)));
     goTo(Make);
 }
@@ -490,54 +449,32 @@ void MainWindow::takeUp(qint64 batch)
 {
     if (making().batch()) {
         goTo(Make);
+        if (making().batch()->batch() != batch)
+            say(tr("Another batch is being made here: finish or stop it first, or take this one up "
+                   "in a new window."));
         return;
     }
+    if (workshop_.isBeingMade(batch)) {
+        say(tr("This batch is being made in another window."));
+        return;
+    }
+    if (!journal())
+        return;
     const auto record = journal()->batch(batch);
     if (const auto* fault = std::get_if<FileFault>(&record)) {
         say(words::fileFault(*fault));
         return;
     }
-    auto resumed = BatchInProgress::resume(*journal(), std::get<BatchRecord>(record), clock_);
+    auto resumed = BatchInProgress::resume(*journal(), std::get<BatchRecord>(record), clock_,
+                                           workshop_.places().data);
     if (const auto* fault = std::get_if<FileFault>(&resumed)) {
         say(words::fileFault(*fault));
         return;
     }
+    workshop_.beginMaking(batch);
     making().setBatch(std::get<std::unique_ptr<BatchInProgress>>(std::move(resumed)));
     goTo(Make);
-}
-
-void MainWindow::offerRecovered()
-{
-    const QList<RecoveredWork> left = autosave_->leftBehind();
-    if (!left.isEmpty()) {
-        const RecoveredWork work = left.first();
-        const QString name = QString::fromStdString(work.formula.name);
-        offer_->show(Banner::Tone::Care, tr("Unsaved work on \u201c%1\u201d from %2 was kept.")
-                                             .arg(name.isEmpty() ? tr("a new formula") : name,
-                                                  habits_.locale.toString(work.at.toLocalTime(),
-                                                                          QLocale::ShortFormat)));
-        connect(offer_->addButton(tr("Take it up")), &QPushButton::clicked, this, [this, work] {
-            if (!files_->mayLeave())
-                return;
-            document_->resetRecovered(work.formula, work.path);
-            autosave_->writeNow();
-            Autosave::discard(work);
-        });
-        connect(offer_->addButton(tr("Throw it away")), &QPushButton::clicked, this,
-                [work] { Autosave::discard(work); });
-        return;
-    }
-    // A batch left in the making is offered only if there is a journal at all.
-    if (!QFileInfo::exists(places_.data + QStringLiteral("/journal.sqlite")) || !journal())
-        return;
-    const auto unfinished = journal_->unfinished();
-    const auto* found = std::get_if<std::optional<BatchSummary>>(&unfinished);
-    if (!found || !*found)
-        return;
-    offer_->show(Banner::Tone::Care,
-                 tr("\u201c%1\u201d is still in the making.").arg((*found)->name));
-    connect(offer_->addButton(tr("Go on making it")), &QPushButton::clicked, this,
-            [this, id = (*found)->id] { takeUp(id); });
+    notes_->over(QStringLiteral("making:%1").arg(batch));
 }
 
 bool MainWindow::withWorking()
@@ -557,7 +494,7 @@ bool MainWindow::writeSheet(const QString& path)
         say(words::fileFault(*fault));
         return false;
     }
-    banner_->show(Banner::Tone::Fine,
+    banner().show(Banner::Tone::Fine,
                   tr("The sheet is written: %1").arg(QFileInfo(path).fileName()));
     return true;
 }
@@ -586,7 +523,7 @@ void MainWindow::printSheet()
 
 void MainWindow::about()
 {
-    banner_->show(Banner::Tone::Fine,
+    banner().show(Banner::Tone::Fine,
                   tr("Rhexion %1, free software under the GPL, version 3 or later.")
                           .arg(QApplication::applicationVersion()) +
                       QLatin1Char(' ') + words::safety() + QLatin1Char(' ') + words::firstAid() +

@@ -3,7 +3,7 @@
 
 #include <QMainWindow>
 
-#include "app/make/batch_in_progress.h"
+#include "app/workshop.h"
 #include "words/speech.h"
 
 class QActionGroup;
@@ -21,17 +21,17 @@ class FileActions;
 class FormulaDocument;
 class JournalPage;
 class MakePage;
-
-struct Places {
-    QString data; // journal and recovered work live here
-    bool demo = false;
-};
+class NoteColumn;
+struct RecoveredWork;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    // first: the formula to begin with; nothing: a fresh one.
-    MainWindow(Places places, Clock clock, const std::optional<Formula>& first = std::nullopt);
+    // first: the formula to begin with; nothing: a fresh one. The workshop must outlive the window.
+    explicit MainWindow(Workshop& workshop, const std::optional<Formula>& first = std::nullopt);
+    // A window with a workshop of its own.
+    MainWindow(const Places& places, const Clock& clock,
+               const std::optional<Formula>& first = std::nullopt);
     ~MainWindow() override;
 
     enum Place { Bench, Make, JournalPlace, ShelfPlace };
@@ -46,13 +46,17 @@ public:
     MakePage& making();
     JournalPage& journalPage();
     ShelfPage& shelfPage();
-    Stock& stock() { return *stock_; }
+    Workshop& workshop() { return workshop_; }
+    Stock& stock() { return workshop_.stock(); }
     // Opens shelf and foods; called after the first picture.
     void loadStock();
-    Banner& banner() { return *banner_; }
-    Banner& offer() { return *offer_; } // recovered work, beside whatever else is said
+    NoteColumn& notes() { return *notes_; }
+    // The note on what just happened, and the topmost of the others.
+    Banner& banner();
+    Banner& offer();
     // Opened when first wanted, so that the bench starts without it; nothing if it cannot be.
-    Journal* journal();
+    Journal* journal() { return workshop_.journal(); }
+    void leaveCopy(); // unsaved work into a copy that outlives the window
     bool writeSheet(const QString& path);
     static bool withWorking(); // whether the working is printed with the sheet
     void makeBatch();
@@ -63,7 +67,17 @@ protected:
     void dropEvent(QDropEvent* event) override;
 
 private:
+    MainWindow(std::unique_ptr<Workshop> own, const std::optional<Formula>& first);
+    MainWindow(std::nullptr_t, Workshop& workshop, const std::optional<Formula>& first);
     void buildMenu();
+    // main_window_notes.cpp: what is said above the page, and when it is over.
+    void wireNotes();
+    void offerWork(const RecoveredWork& work);
+    void offerUnfinished();
+    void sayJournal();
+    void sayShelf();
+    void sayChangedOnDisk();
+    void remarkClock();
     QWidget* buildRail();
     void retitle();
     MaterialPtr newest(const Material& material);
@@ -76,19 +90,17 @@ private:
     void sheetAsPdf();
     void about();
 
-    Places places_;
+    std::unique_ptr<Workshop> own_; // only where nobody else has one
+    Workshop& workshop_;
     Clock clock_;
     Habits habits_;
     FormulaDocument* document_;
     Autosave* autosave_;
     FileActions* files_;
     Stock* stock_;
-    std::unique_ptr<Journal> journal_;
     QStackedWidget* pages_;
     QList<QToolButton*> rail_;
-    Banner* banner_;
-    Banner* offer_;
-    bool offeringNewest_ = false;
+    NoteColumn* notes_;
     BenchPage* bench_;
     MakePage* make_ = nullptr;
     JournalPage* journalPage_ = nullptr;

@@ -3,8 +3,10 @@
 #include "cli/report_json.h"
 #include "core/formula/phrase.h"
 #include "storage/catalogue.h"
+#include "storage/foods.h"
 #include "storage/formula_json.h"
 #include "storage/material_json.h"
+#include "words/plain_text.h"
 #include "words/words.h"
 
 #include <QCommandLineParser>
@@ -39,11 +41,12 @@ QString helpText()
               "\n"
               "  rhexion-cli reckon FILE [--json] [--unit g|oz|lb]\n"
               "      what to weigh, the alkali and water accounts, superfats, strengths,\n"
-              "      cautions and the whole working\n"
+              "      how sure they are, cautions and the whole working; FILE - reads stdin\n"
               "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]\n"
               "      the batch sheet as a one-page PDF, the working on pages after it\n"
               "  rhexion-cli materials [WORD...] [--json]\n"
-              "      materials of the catalogue, all or those that match\n"
+              "      materials of the catalogue; with a word, those of it and of the foods table\n"
+              "      that match\n"
               "  rhexion-cli --help | --version\n"
               "\n"
               "Exit codes: 0 good, 1 bad input (the reason is on stderr), 2 wrong usage.\n");
@@ -71,7 +74,7 @@ int usage(const QString& why)
 
 int badInput(const QString& path, const QString& why)
 {
-    print(stderr, QStringLiteral("%1: %2\n").arg(path, why));
+    print(stderr, QStringLiteral("%1: %2\n").arg(forTerminal(path), forTerminal(why)));
     return BadInput;
 }
 
@@ -117,14 +120,25 @@ int listMaterials(const QString& word, bool json)
     std::vector<MaterialPtr> found = all;
     if (!word.isEmpty()) {
         found.clear();
+        // The foods table answers too, behind the catalogue, as on the bench.
+        auto opened = Foods::open(Foods::shippedPath());
+        const auto* foods = std::get_if<std::unique_ptr<Foods>>(&opened);
         SearchIndex index;
         for (const MaterialPtr& m : all)
             index.add(m->name, m->alsoCalled);
-        for (const Match& match : index.find(word.toStdString()))
-            found.push_back(all[match.index]);
+        if (foods)
+            for (const FoodName& food : (*foods)->names())
+                index.add(food.name, {}, 1);
+        for (const Match& match : index.find(word.toStdString())) {
+            const std::size_t food = match.index - all.size();
+            if (const MaterialPtr m = match.index < all.size()
+                                          ? all[match.index]
+                                          : (*foods)->material((*foods)->names()[food].id))
+                found.push_back(m);
+        }
     }
     if (found.empty())
-        return badInput(word, tr("no material of the catalogue matches."));
+        return badInput(word, tr("no material of the catalogue or the foods table matches."));
     if (!json) {
         print(stdout, materialsReport(found, Speech()));
         return Good;

@@ -1,5 +1,6 @@
 #include "cli/report.h"
 
+#include "words/plain_text.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
 
@@ -17,16 +18,21 @@ QString tr(const char* text)
 
 class Report {
 public:
-    void heading(const QString& text) { lines_ << QString() << text.toUpper(); }
+    void heading(const QString& text)
+    {
+        lines_ << QString();
+        plain(text.toUpper());
+    }
     void row(const QString& name, const QString& value, const QString& note = {})
     {
-        QString line = QStringLiteral("  %1%2").arg(name.leftJustified(nameWidth),
-                                                    value.rightJustified(valueWidth));
+        QString line = QStringLiteral("  ") + name.leftJustified(nameWidth) +
+                       value.rightJustified(valueWidth);
         if (!note.isEmpty())
             line += QStringLiteral("  ") + note;
-        lines_ << line;
+        plain(line);
     }
-    void plain(const QString& text) { lines_ << text; }
+    // Names come out of files: none of them moves a cursor.
+    void plain(const QString& text) { lines_ << forTerminal(text); }
     QString text() const { return lines_.join(QLatin1Char('\n')) + QLatin1Char('\n'); }
 
 private:

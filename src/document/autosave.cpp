@@ -1,6 +1,7 @@
 #include "document/autosave.h"
 
 #include "document/formula_document.h"
+#include "storage/data_folder.h"
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
 
@@ -10,6 +11,7 @@
 #include <QUuid>
 
 #include <algorithm>
+#include <utility>
 
 namespace rhexion {
 
@@ -31,8 +33,20 @@ Autosave::Autosave(FormulaDocument& document, QString folder, QObject* parent)
 Autosave::~Autosave()
 {
     // An orderly end has asked about unsaved work already.
-    if (lock_)
+    if (lock_ && !leaving_)
         QFile::remove(file_);
+}
+
+void Autosave::leaveCopy()
+{
+    leaving_ = writeNow() && document_.isDirty();
+}
+
+bool Autosave::fail(const QString& why)
+{
+    failing_ = true;
+    Q_EMIT failed(why);
+    return false;
 }
 
 void Autosave::later()
@@ -45,7 +59,7 @@ bool Autosave::prepare()
 {
     if (lock_)
         return true;
-    if (!QDir().mkpath(folder_))
+    if (!makeOwnFolder(folder_))
         return false;
     file_ = folder_ + QLatin1Char('/') + QUuid::createUuid().toString(QUuid::WithoutBraces) +
             QStringLiteral(".recovery");
@@ -57,26 +71,27 @@ bool Autosave::prepare()
     return true;
 }
 
-void Autosave::writeNow()
+bool Autosave::writeNow()
 {
     timer_.stop();
     if (!document_.isDirty()) {
         if (lock_)
             QFile::remove(file_);
-        return;
+        return true;
     }
-    if (!prepare()) {
-        Q_EMIT failed(folder_);
-        return;
-    }
+    if (!prepare())
+        return fail(folder_);
     const QJsonObject root{
         {"format", format},
         {"version", 1},
         {"path", document_.path()},
         {"at", QDateTime::currentDateTimeUtc().toString(Qt::ISODate)},
         {"formula", QJsonDocument::fromJson(formulaToJson(document_.formula())).object()}};
-    if (const auto fault = writeWhole(file_, QJsonDocument(root).toJson()))
-        Q_EMIT failed(fault->detail);
+    if (const auto fault = writeWhole(file_, QJsonDocument(root).toJson(), true))
+        return fail(fault->detail);
+    if (std::exchange(failing_, false))
+        Q_EMIT kept();
+    return true;
 }
 
 QList<RecoveredWork> Autosave::leftBehind() const
@@ -96,14 +111,14 @@ QList<RecoveredWork> Autosave::leftBehind() const
         const JsonText json = parseJson(bytes, format, 1, formulaFileMegabytes);
         if (json.fault)
             continue;
-        const auto formula = formulaFromJson(
+        auto formula = salvageFormula(
             QJsonDocument(json.root.value(QLatin1String("formula")).toObject()).toJson());
-        if (!std::holds_alternative<Formula>(formula))
+        if (!formula)
             continue;
         out.append(
             {info.filePath(), json.root.value(QLatin1String("path")).toString(),
              QDateTime::fromString(json.root.value(QLatin1String("at")).toString(), Qt::ISODate),
-             std::get<Formula>(formula)});
+             std::move(formula->formula), std::move(formula->lost)});
     }
     std::ranges::sort(out, std::ranges::greater{}, &RecoveredWork::at);
     return out;

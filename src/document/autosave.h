@@ -7,11 +7,13 @@
 #include <QTimer>
 
 #include "core/formula/formula.h"
+#include "storage/file_fault.h"
 
 #include <QList>
 #include <QLockFile>
 
 #include <memory>
+#include <vector>
 
 namespace rhexion {
 
@@ -22,6 +24,7 @@ struct RecoveredWork {
     QString path; // where it was last saved, or empty
     QDateTime at;
     Formula formula;
+    std::vector<FileFault> lost; // what of it could not be read
 };
 
 class Autosave : public QObject {
@@ -31,24 +34,32 @@ public:
     Autosave(FormulaDocument& document, QString folder, QObject* parent = nullptr);
     ~Autosave() override;
 
-    // Copies left by runs that are no longer alive, newest first. Unreadable ones are left alone.
+    // Copies left by runs that are no longer alive, newest first, with what can be read of them.
+    // Those of which nothing can be read are left alone.
     QList<RecoveredWork> leftBehind() const;
     static void discard(const RecoveredWork& work);
 
-    void writeNow();
+    // Whether the work is safe now: in a copy, or saved and unchanged.
+    bool writeNow();
+    // The copy outlives this: for an end that asked nobody.
+    void leaveCopy();
 
 Q_SIGNALS:
     void failed(const QString& why); // work is not being kept safe
+    void kept();                     // it is again
 
 private:
     void later();
     bool prepare();
+    bool fail(const QString& why);
 
     FormulaDocument& document_;
     QString folder_;
     QString file_;
     std::unique_ptr<QLockFile> lock_;
     QTimer timer_;
+    bool failing_ = false;
+    bool leaving_ = false;
 };
 
 } // namespace rhexion

@@ -27,6 +27,8 @@ DoubtWatcher::~DoubtWatcher()
 
 void DoubtWatcher::forget()
 {
+    if (doubt_ && document_.onlyTextChanged())
+        return; // it still stands
     ++*wanted_;
     doubt_.reset();
     rest_.start();

@@ -7,6 +7,9 @@
 #include "document/edit_command.h"
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
+#include "storage/json_cursor.h"
+
+#include <QCryptographicHash>
 
 namespace rhexion {
 
@@ -45,22 +48,32 @@ std::optional<Edit> FormulaDocument::change(const Edit& edit)
 {
     auto back = rhexion::apply(formula_, edit);
     if (back)
-        settle();
+        settle(std::holds_alternative<SetText>(edit));
     return back;
 }
 
-void FormulaDocument::settle()
+void FormulaDocument::settle(bool onlyText)
 {
     if (batch_ > 0) {
+        waitingTextOnly_ = onlyText && (!waiting_ || waitingTextOnly_);
         waiting_ = true;
         return;
     }
-    reckonAnew();
+    // A letter in a text moves no figure, only what is to be said about it.
+    auto* standing = onlyText ? std::get_if<Reckoning>(&result_) : nullptr;
+    onlyText_ = standing != nullptr;
+    if (standing) {
+        standing->cautions = cautionsFor(formula_, *standing);
+        findings_ = findingsOf(formula_, *standing, doubt_ ? &*doubt_ : nullptr);
+    } else {
+        reckonAnew();
+    }
     Q_EMIT changed();
 }
 
 void FormulaDocument::reckonAnew()
 {
+    doubt_.reset();
     result_ = reckon(formula_);
     findings_ = reckoning() ? reckoning()->cautions : std::vector<Caution>{};
 }
@@ -69,6 +82,7 @@ void FormulaDocument::takeDoubt(const Doubt& doubt)
 {
     if (!reckoning())
         return;
+    doubt_ = doubt;
     const std::size_t before = findings_.size();
     findings_ = findingsOf(formula_, *reckoning(), &doubt);
     if (findings_.size() != before || cautionOf(formula_, *reckoning(), doubt))
@@ -186,6 +200,7 @@ void FormulaDocument::reset(const Formula& formula, const QString& path)
     formula_ = formula;
     path_ = path;
     recovered_ = false;
+    onDisk_.clear();
     history_.clear();
     settle();
     Q_EMIT pathChanged();
@@ -199,19 +214,46 @@ void FormulaDocument::resetRecovered(const Formula& formula, const QString& path
     Q_EMIT dirtyChanged();
 }
 
+namespace {
+
+QByteArray hashOf(const QByteArray& bytes)
+{
+    return QCryptographicHash::hash(bytes, QCryptographicHash::Sha256);
+}
+
+} // namespace
+
 std::optional<FileFault> FormulaDocument::open(const QString& path)
 {
-    auto read = readFormulaFile(path);
+    QByteArray bytes;
+    if (auto fault = readBytes(path, formulaFileMegabytes, bytes))
+        return fault;
+    auto read = formulaFromJson(bytes);
     if (auto* fault = std::get_if<FileFault>(&read))
         return std::move(*fault);
     reset(std::get<Formula>(read), path);
+    onDisk_ = hashOf(bytes);
     return std::nullopt;
 }
 
-std::optional<FileFault> FormulaDocument::save(const QString& path)
+bool FormulaDocument::changedOnDisk() const
 {
-    if (auto fault = writeFormulaFile(path, formula_))
+    QByteArray bytes;
+    // A file that went away takes nothing from anyone; saving makes it anew.
+    return !path_.isEmpty() && !onDisk_.isEmpty() &&
+           !readBytes(path_, formulaFileMegabytes, bytes) && hashOf(bytes) != onDisk_;
+}
+
+std::optional<FileFault> FormulaDocument::save(const QString& path, bool force)
+{
+    if (!force && path == path_ && changedOnDisk())
+        return FileFault{FileFault::Code::Changed, path, {}};
+    auto bytes = readableFormulaJson(formula_);
+    if (auto* fault = std::get_if<FileFault>(&bytes))
+        return std::move(*fault);
+    if (auto fault = writeWhole(path, std::get<QByteArray>(bytes)))
         return fault;
+    onDisk_ = hashOf(std::get<QByteArray>(bytes));
     recovered_ = false;
     path_ = path;
     history_.setClean();
@@ -239,7 +281,7 @@ void EditCommand::run(const std::vector<Edit>& edits, std::vector<Edit>& inverse
     setObsolete(before == document_.formula_);
     if (document_.waiting_ && document_.batch_ == 0) {
         document_.waiting_ = false;
-        document_.settle();
+        document_.settle(document_.waitingTextOnly_);
     }
 }
 

@@ -5,6 +5,7 @@
 #include <QString>
 #include <QUndoStack>
 
+#include "core/account/doubt.h"
 #include "core/formula/edit.h"
 #include "core/advice/reckon.h"
 #include "storage/file_fault.h"
@@ -53,7 +54,12 @@ public:
     void reset(const Formula& formula, const QString& path);
     void resetRecovered(const Formula& formula, const QString& path);
     std::optional<FileFault> open(const QString& path);
-    std::optional<FileFault> save(const QString& path);
+    // Refuses with Changed where the file is not what was read or written last, unless forced.
+    std::optional<FileFault> save(const QString& path, bool force = false);
+    // Whether the file on disk is another than the one this document was read from or saved to.
+    bool changedOnDisk() const;
+    // Whether the last change() was of name, maker or notes alone, which moves no figure.
+    bool onlyTextChanged() const { return onlyText_; }
 
 Q_SIGNALS:
     void changed(); // formula and reckoning are both new
@@ -65,7 +71,7 @@ Q_SIGNALS:
 private:
     friend class EditCommand;
     std::optional<Edit> change(const Edit& edit);
-    void settle();
+    void settle(bool onlyText = false);
     void reckonAnew();
     std::vector<Edit> freeingRest(LineId except) const;
 
@@ -77,6 +83,10 @@ private:
     bool recovered_ = false;
     int batch_ = 0; // depth of grouped edits; views hear once, at the end
     bool waiting_ = false;
+    bool waitingTextOnly_ = true;
+    bool onlyText_ = false;
+    std::optional<Doubt> doubt_;
+    QByteArray onDisk_; // hash of the file as it was read or written; empty: none
 };
 
 // A formula as a new one begins: both hydroxides chosen, plain water as the rest.

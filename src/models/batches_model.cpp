@@ -1,12 +1,51 @@
 #include "models/batches_model.h"
 
+#include "words/plain_text.h"
+
 namespace rhexion {
 
-void BatchesModel::setBatches(const QList<BatchSummary>& batches)
+void BatchesModel::setSource(Pages pages)
 {
     beginResetModel();
-    batches_ = batches;
+    pages_ = std::move(pages);
+    batches_ = pages_ ? pages_(pageSize, nullptr) : QList<BatchSummary>{};
+    more_ = batches_.size() == pageSize;
     endResetModel();
+}
+
+bool BatchesModel::canFetchMore(const QModelIndex& parent) const
+{
+    return !parent.isValid() && more_;
+}
+
+void BatchesModel::fetchMore(const QModelIndex& parent)
+{
+    if (canFetchMore(parent))
+        append(pageSize);
+}
+
+void BatchesModel::append(int most)
+{
+    const QList<BatchSummary> next =
+        pages_(most, batches_.isEmpty() ? nullptr : &batches_.last());
+    more_ = next.size() == most;
+    if (next.isEmpty())
+        return;
+    const int first = int(batches_.size());
+    beginInsertRows({}, first, first + int(next.size()) - 1);
+    batches_ += next;
+    endInsertRows();
+}
+
+QModelIndex BatchesModel::find(qint64 batch)
+{
+    constexpr int gulp = 5000;
+    QModelIndex found = indexOf(batch);
+    while (batch != 0 && !found.isValid() && more_) {
+        append(gulp);
+        found = indexOf(batch);
+    }
+    return found;
 }
 
 void BatchesModel::setSpeech(const Speech& speech)
@@ -50,9 +89,11 @@ QVariant BatchesModel::data(const QModelIndex& index, int role) const
         return {};
     switch (index.column()) {
     case Started:
-        return speech_.habits().locale.toString(batch->started.toLocalTime().date(),
-                                                QLocale::ShortFormat);
-    case Name: return batch->name.isEmpty() ? tr("without a name") : batch->name;
+        return speech_.date(batch->started.toLocalTime().date());
+    case Name:
+        return batch->name.isEmpty()        ? tr("without a name")
+               : role == Qt::ToolTipRole ? asTip(batch->name)
+                                            : batch->name;
     case State:
         return batch->state == BatchState::Making     ? tr("in the making")
                : batch->state == BatchState::Finished ? tr("made")

@@ -1,6 +1,7 @@
 #include "models/figures_model.h"
 
 #include "words/shelf_words.h"
+#include "words/plain_text.h"
 #include "words/words.h"
 
 #include <algorithm>
@@ -128,7 +129,7 @@ QVariant FiguresModel::data(const QModelIndex& index, int role) const
         return unit.isEmpty() ? name : QStringLiteral("%1, %2").arg(name, unit);
     }
     if (index.column() == From)
-        return row.source;
+        return role == Qt::ToolTipRole ? asTip(row.source) : row.source;
     const std::optional<double>* value = place(row, index.column());
     if (!*value)
         return QString();

@@ -1,8 +1,8 @@
 #include "models/stock.h"
 
 #include "storage/catalogue.h"
+#include "storage/data_folder.h"
 
-#include <QDir>
 #include <QFileInfo>
 
 namespace rhexion {
@@ -22,8 +22,9 @@ constexpr int behind = 1;
 
 } // namespace
 
-Stock::Stock(QString shelfPath, QString foodsPath, QObject* parent)
-    : QObject(parent), shelfPath_(std::move(shelfPath)), foodsPath_(std::move(foodsPath))
+Stock::Stock(QString shelfPath, QString foodsPath, bool readOnly, QObject* parent)
+    : QObject(parent), shelfPath_(std::move(shelfPath)), foodsPath_(std::move(foodsPath)),
+      readOnly_(readOnly)
 {
 }
 
@@ -32,8 +33,9 @@ void Stock::load()
     if (loaded_)
         return;
     loaded_ = true;
-    QDir().mkpath(QFileInfo(shelfPath_).absolutePath());
-    auto shelf = Shelf::open(shelfPath_);
+    if (!readOnly_)
+        makeOwnFolder(QFileInfo(shelfPath_).absolutePath());
+    auto shelf = Shelf::open(shelfPath_, readOnly_);
     auto foods = Foods::open(foodsPath_);
     if (auto* opened = std::get_if<std::unique_ptr<Shelf>>(&shelf))
         shelf_ = std::move(*opened);

@@ -34,7 +34,7 @@ struct StockFilter {
 class Stock : public QObject {
     Q_OBJECT
 public:
-    Stock(QString shelfPath, QString foodsPath, QObject* parent = nullptr);
+    Stock(QString shelfPath, QString foodsPath, bool readOnly = false, QObject* parent = nullptr);
 
     // What could not be opened is said by failed() and left out.
     void load();
@@ -61,6 +61,7 @@ private:
 
     QString shelfPath_;
     QString foodsPath_;
+    bool readOnly_;
     bool loaded_ = false;
     std::unique_ptr<Shelf> shelf_;
     std::unique_ptr<Foods> foods_;

@@ -1,5 +1,6 @@
 #include "models/stock_model.h"
 
+#include "words/plain_text.h"
 #include "words/words.h"
 
 namespace rhexion {
@@ -47,8 +48,8 @@ QVariant StockModel::data(const QModelIndex& index, int role) const
     if (!entry)
         return {};
     switch (role) {
-    case Qt::DisplayRole:
-    case Qt::ToolTipRole: return entry->name;
+    case Qt::DisplayRole: return entry->name;
+    case Qt::ToolTipRole: return asTip(entry->name);
     case NoteRole: {
         const QString kind = words::kindName(entry->kind);
         switch (entry->origin) {

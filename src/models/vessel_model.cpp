@@ -3,6 +3,7 @@
 #include "core/materials/figures.h"
 #include "document/formula_document.h"
 #include "words/shelf_words.h"
+#include "words/plain_text.h"
 #include "words/words.h"
 
 #include <QMimeData>
@@ -181,7 +182,8 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
             parts << own;
         if (role == Qt::ToolTipRole && !line->material->note.empty())
             parts << QString::fromStdString(line->material->note);
-        return parts.join(QStringLiteral(", "));
+        const QString said = parts.join(QStringLiteral(", "));
+        return role == Qt::ToolTipRole ? asTip(said) : said;
     }
     default: return {};
     }

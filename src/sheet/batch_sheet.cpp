@@ -1,6 +1,7 @@
 #include "sheet/batch_sheet.h"
 
 #include "core/makeday/plan.h"
+#include "storage/formula_json.h"
 #include "words/words.h"
 #include "words/working_html.h"
 
@@ -10,12 +11,16 @@
 #include <QFontDatabase>
 #include <QPainter>
 #include <QPdfWriter>
-#include <QSaveFile>
 #include <QTextDocument>
 
 namespace rhexion {
 
 namespace {
+
+// A page of our own making, which loads nothing that its text may name.
+class ClosedDocument : public QTextDocument {
+    QVariant loadResource(int, const QUrl&) override { return {}; }
+};
 
 QString tr(const char* text)
 {
@@ -222,7 +227,7 @@ bool BatchSheet::draw(QPagedPaintDevice& device, bool withWorking) const
     QPainter painter(&device);
     const QRectF page(0, 0, device.width(), device.height());
     const double dots = device.logicalDpiY() / 72.0; // device dots in a point
-    QTextDocument document;
+    ClosedDocument document;
     document.documentLayout()->setPaintDevice(&device);
     document.setDocumentMargin(0);
     const QString text = html();
@@ -258,9 +263,6 @@ std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formu
                                        const Reckoning& reckoning, const Speech& speech,
                                        bool withWorking)
 {
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly))
-        return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};
     QBuffer buffer;
     buffer.open(QIODevice::WriteOnly);
     {
@@ -271,9 +273,7 @@ std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formu
         writer.setCreator(QStringLiteral("Rhexion"));
         BatchSheet(formula, reckoning, speech).draw(writer, withWorking);
     }
-    if (file.write(buffer.data()) != buffer.size() || !file.commit())
-        return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};
-    return std::nullopt;
+    return writeWhole(path, buffer.data());
 }
 
 bool loadShippedFonts()

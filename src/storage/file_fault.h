@@ -26,7 +26,13 @@ struct FileFault {
         NoSuchPortion,  // place: path; detail: the material of the line
         BadMaterial,    // place: path; detail: what is wrong, a code word
         CannotWrite,    // detail: what the system said
-        Locked,         // somebody else writes it now
+        Locked,         // place: path; somebody else writes it now
+        ReadOnly,       // place: path; this program only reads it
+        Damaged,        // place: path; detail: what the system said
+        Changed,        // place: what; somebody changed it since it was read
+        Empty,          // no bytes at all
+        NotAFile,       // place: path; a folder, pipe or device
+        NulText,        // place: path; a text holds a zero byte
         WrongEncoding,  // place: line; detail: NUL where there is one
         NotCsv,         // place: line; detail: "quote" where one never closes
         TooManyRows,    // place: line; detail: the most

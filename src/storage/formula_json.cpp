@@ -3,6 +3,7 @@
 #include "core/materials/limits.h"
 #include "storage/material_json.h"
 
+#include <QFileInfo>
 #include <QJsonDocument>
 #include <QSaveFile>
 
@@ -263,64 +264,184 @@ QByteArray formulaToJson(const Formula& f)
     return QJsonDocument(root).toJson();
 }
 
-std::variant<Formula, FileFault> formulaFromJson(const QByteArray& bytes)
-{
-    JsonText json = parseJson(bytes, QStringLiteral("rhexion-formula"), formulaFileVersion,
-                              formulaFileMegabytes);
-    if (json.fault)
-        return *json.fault;
-    std::optional<FileFault> fault;
-    const JsonCursor root(json.root, {}, fault);
-    root.allow({"format", "version", "name", "maker", "notes", "lines", "lye", "liquid",
-                "materials", "sources", "oilsTotal", "mixing", "portions"});
-    Formula f;
-    f.name = root.text("name", limits::formulaName).toStdString();
-    f.maker = root.textOr("maker", limits::maker, {}).toStdString();
-    f.notes = root.textOr("notes", limits::notes, {}).toStdString();
-    f.oilsTotal = Mass::grams(root.numberOr("oilsTotal", 0.0, Mass::largestGrams, 0.0));
+namespace {
 
-    const SourceTable sources = readSources(root);
-    std::map<QString, MaterialPtr> materials;
-    for (const JsonCursor& at : root.array("materials", 2000)) {
-        auto material = std::make_shared<const Material>(readMaterial(at, sources, true));
-        const QString key = at.textOr("key", keyLimit, QString::fromStdString(material->id));
-        if (!fault && !materials.emplace(key, material).second)
-            at.fail(FileFault::Code::Twice, QStringLiteral("key"), key);
+// Reads the parts of a formula one by one. Strict, the first fault ends it; lenient, a part that
+// cannot be read is left out and named, and the rest stands.
+class FormulaReader {
+public:
+    FormulaReader(const QJsonObject& object, bool lenient) : object_(object), lenient_(lenient) {}
+
+    Formula read()
+    {
+        const JsonCursor root(object_, {}, fault_);
+        root.allow({"format", "version", "name", "maker", "notes", "lines", "lye", "liquid",
+                    "materials", "sources", "oilsTotal", "mixing", "portions"});
+        went();
+        f_.name = text("name", limits::formulaName, true);
+        f_.maker = text("maker", limits::maker, false);
+        f_.notes = text("notes", limits::notes, false);
+        f_.oilsTotal = Mass::grams(root.numberOr("oilsTotal", 0.0, Mass::largestGrams, 0.0));
+        if (!went())
+            f_.oilsTotal = {};
+        const SourceTable sources = readSources(root);
+        went();
+        readMaterials(root, sources);
+        readLines(root);
+        readSettings(root);
+        readPortions(root);
+        for (std::size_t i = 0; !fault_ && i < f_.lines.size(); ++i) {
+            if (f_.lines[i].portion == 0 || f_.portion(f_.lines[i].portion))
+                continue;
+            fault_ = FileFault{FileFault::Code::NoSuchPortion,
+                               QStringLiteral("lines[%1].portion").arg(i),
+                               QString::fromStdString(f_.lines[i].material->name)};
+            if (!went())
+                f_.lines[i].portion = 0;
+        }
+        return std::move(f_);
     }
-    std::set<LineId> seen;
-    for (const JsonCursor& at : root.array("lines", limits::lines)) {
-        Line line = readLine(at, materials);
-        if (!fault && !seen.insert(line.id).second)
-            at.fail(FileFault::Code::Twice, QStringLiteral("id"), QString::number(line.id));
-        f.lastId = std::max(f.lastId, line.id);
-        f.lines.push_back(std::move(line));
+    const std::optional<FileFault>& fault() const { return fault_; }
+    std::vector<FileFault> lost() { return std::move(lost_); }
+
+private:
+    // Whether the part just read is good. Lenient, a fault is noted and reading goes on.
+    bool went()
+    {
+        if (!fault_)
+            return true;
+        if (lenient_) {
+            lost_.push_back(*fault_);
+            fault_.reset();
+        }
+        return false;
     }
-    if (!fault)
-        readLye(root.object("lye"), materials, f.lye);
-    if (!fault)
-        readLiquid(root.object("liquid"), f.liquid);
-    if (!fault && root.has("mixing")) {
+    std::string text(const char* key, std::size_t most, bool needed)
+    {
+        const JsonCursor root(object_, {}, fault_);
+        const QString read = needed ? root.text(key, qsizetype(most))
+                                    : root.textOr(key, qsizetype(most), {});
+        if (went() || !lenient_)
+            return read.toStdString();
+        return object_.value(QLatin1String(key))
+            .toString()
+            .left(qsizetype(most))
+            .remove(QChar(0))
+            .toStdString();
+    }
+    // The items of a list, cut to the most there may be.
+    QList<JsonCursor> items(const JsonCursor& root, const char* key, std::size_t most)
+    {
+        const QList<JsonCursor> out = root.array(key, lenient_ ? 1'000'000 : qsizetype(most));
+        went();
+        return out.mid(0, qsizetype(most));
+    }
+    void readMaterials(const JsonCursor& root, const SourceTable& sources)
+    {
+        for (const JsonCursor& at : items(root, "materials", 2000)) {
+            auto material = std::make_shared<const Material>(readMaterial(at, sources, true));
+            const QString key = at.textOr("key", keyLimit, QString::fromStdString(material->id));
+            if (!fault_ && !materials_.emplace(key, material).second)
+                at.fail(FileFault::Code::Twice, QStringLiteral("key"), key);
+            if (!went() && !lenient_)
+                return;
+        }
+    }
+    void readLines(const JsonCursor& root)
+    {
+        for (const JsonCursor& at : items(root, "lines", limits::lines)) {
+            Line line = readLine(at, materials_);
+            if (!fault_ && !seen_.insert(line.id).second)
+                at.fail(FileFault::Code::Twice, QStringLiteral("id"), QString::number(line.id));
+            if (!went()) {
+                if (lenient_)
+                    continue;
+                return;
+            }
+            f_.lastId = std::max(f_.lastId, line.id);
+            f_.lines.push_back(std::move(line));
+        }
+    }
+    void readSettings(const JsonCursor& root)
+    {
+        if (fault_)
+            return;
+        LyeSettings lye;
+        readLye(root.object("lye"), materials_, lye);
+        // What could be read of it stands; a figure out of bounds came back as the lowest it may be.
+        if (!went() && lenient_)
+            lye.superfat = LyeSettings{}.superfat;
+        f_.lye = lye;
+        if (fault_)
+            return;
+        LiquidSettings liquid;
+        readLiquid(root.object("liquid"), liquid);
+        f_.liquid = went() || !lenient_ ? liquid : LiquidSettings{};
+        if (fault_ || !root.has("mixing"))
+            return;
         const JsonCursor mixing = root.object("mixing");
         mixing.allow({"celsius", "within"});
-        f.mixing = {Temperature::celsius(mixing.number("celsius", -10.0, 130.0)),
-                    mixing.number("within", 0.0, 60.0)};
+        const Mixing read{Temperature::celsius(mixing.number("celsius", -10.0, 130.0)),
+                          mixing.number("within", 0.0, 60.0)};
+        if (went())
+            f_.mixing = read;
     }
-    if (!fault && root.has("portions"))
-        for (const JsonCursor& at : root.array("portions", limits::portions)) {
+    void readPortions(const JsonCursor& root)
+    {
+        if (fault_ || !root.has("portions"))
+            return;
+        for (const JsonCursor& at : items(root, "portions", limits::portions)) {
             Portion portion = readPortion(at);
-            if (!fault && !seen.insert(portion.id).second)
+            if (!fault_ && !seen_.insert(portion.id).second)
                 at.fail(FileFault::Code::Twice, QStringLiteral("id"), QString::number(portion.id));
-            f.lastId = std::max(f.lastId, portion.id);
-            f.portions.push_back(std::move(portion));
+            if (!went()) {
+                if (lenient_)
+                    continue;
+                return;
+            }
+            f_.lastId = std::max(f_.lastId, portion.id);
+            f_.portions.push_back(std::move(portion));
         }
-    for (std::size_t i = 0; !fault && i < f.lines.size(); ++i)
-        if (f.lines[i].portion != 0 && !f.portion(f.lines[i].portion))
-            fault = FileFault{FileFault::Code::NoSuchPortion,
-                              QStringLiteral("lines[%1].portion").arg(i),
-                              QString::fromStdString(f.lines[i].material->name)};
-    if (fault)
-        return *fault;
-    return f;
+    }
+
+    QJsonObject object_;
+    bool lenient_;
+    std::optional<FileFault> fault_;
+    std::vector<FileFault> lost_;
+    Formula f_;
+    std::map<QString, MaterialPtr> materials_;
+    std::set<LineId> seen_;
+};
+
+} // namespace
+
+std::variant<Formula, FileFault> formulaFromJson(const QByteArray& bytes)
+{
+    const JsonText json = parseJson(bytes, QStringLiteral("rhexion-formula"), formulaFileVersion,
+                                    formulaFileMegabytes);
+    if (json.fault)
+        return *json.fault;
+    FormulaReader reader(json.root, false);
+    Formula formula = reader.read();
+    if (reader.fault())
+        return *reader.fault();
+    return formula;
+}
+
+std::optional<SalvagedFormula> salvageFormula(const QByteArray& bytes)
+{
+    const JsonText json = parseJson(bytes, QStringLiteral("rhexion-formula"), formulaFileVersion,
+                                    formulaFileMegabytes);
+    // A field that stands twice is the only fault of the whole that leaves something to read.
+    if (json.fault && json.fault->code != FileFault::Code::TwiceInOne)
+        return std::nullopt;
+    FormulaReader reader(json.root, true);
+    SalvagedFormula out;
+    out.formula = reader.read();
+    out.lost = reader.lost();
+    if (json.fault)
+        out.lost.push_back(*json.fault);
+    return out;
 }
 
 std::variant<Formula, FileFault> readFormulaFile(const QString& path)
@@ -331,17 +452,36 @@ std::variant<Formula, FileFault> readFormulaFile(const QString& path)
     return formulaFromJson(bytes);
 }
 
-std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes)
+std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes, bool ownOnly)
 {
+    const QFileInfo info(path);
+    if (info.exists() && !info.isFile())
+        return FileFault{FileFault::Code::NotAFile, path, {}};
     QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size() || !file.commit())
+    if (!file.open(QIODevice::WriteOnly))
+        return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};
+    if (ownOnly)
+        file.setPermissions(QFile::ReadOwner | QFile::WriteOwner);
+    if (file.write(bytes) != bytes.size() || !file.commit())
         return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};
     return std::nullopt;
 }
 
+std::variant<QByteArray, FileFault> readableFormulaJson(const Formula& formula)
+{
+    QByteArray bytes = formulaToJson(formula);
+    const auto back = formulaFromJson(bytes);
+    if (const auto* fault = std::get_if<FileFault>(&back))
+        return *fault;
+    return bytes;
+}
+
 std::optional<FileFault> writeFormulaFile(const QString& path, const Formula& formula)
 {
-    return writeWhole(path, formulaToJson(formula));
+    const auto bytes = readableFormulaJson(formula);
+    if (const auto* fault = std::get_if<FileFault>(&bytes))
+        return *fault;
+    return writeWhole(path, std::get<QByteArray>(bytes));
 }
 
 } // namespace rhexion

@@ -8,7 +8,9 @@
 #include <QByteArray>
 #include <QString>
 
+#include <optional>
 #include <variant>
+#include <vector>
 
 namespace rhexion {
 
@@ -18,10 +20,23 @@ inline constexpr int formulaFileMegabytes = 8;
 QByteArray formulaToJson(const Formula& formula);
 std::variant<Formula, FileFault> formulaFromJson(const QByteArray& bytes);
 
+
+// What can be read of a formula that cannot be read in full, and what was left out; nothing where
+// it is no formula at all.
+struct SalvagedFormula {
+    Formula formula;
+    std::vector<FileFault> lost;
+};
+std::optional<SalvagedFormula> salvageFormula(const QByteArray& bytes);
+
 std::variant<Formula, FileFault> readFormulaFile(const QString& path);
+// The formula as JSON that was read back; what the reader would refuse is refused here, and nothing
+// is written that cannot be opened again.
+std::variant<QByteArray, FileFault> readableFormulaJson(const Formula& formula);
 // Writes beside the file and then puts it in its place, so that a crash leaves the old one whole.
 std::optional<FileFault> writeFormulaFile(const QString& path, const Formula& formula);
-// The same for bytes already made.
-std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes);
+// The same for bytes already made; ownOnly: nobody else may read it.
+std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes,
+                                    bool ownOnly = false);
 
 } // namespace rhexion

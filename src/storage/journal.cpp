@@ -8,6 +8,9 @@
 #include <QSqlQuery>
 #include <QVariant>
 
+#include <algorithm>
+#include <set>
+
 namespace rhexion {
 
 namespace {
@@ -90,59 +93,98 @@ QSqlDatabase Journal::database() const
     return file_->database();
 }
 
-std::variant<std::unique_ptr<Journal>, FileFault> Journal::open(const QString& path)
+std::variant<std::unique_ptr<Journal>, FileFault> Journal::open(const QString& path, bool readOnly)
 {
-    auto file = SqliteFile::open(path, {QStringLiteral("journal"), journalVersion,
-                                        QStringLiteral("SELECT id, formula FROM batch LIMIT 1"),
-                                        journalMigration});
+    auto file = SqliteFile::open(path,
+                                 {QStringLiteral("journal"), journalVersion,
+                                  QStringLiteral("SELECT id, formula FROM batch LIMIT 1"),
+                                  journalMigration},
+                                 readOnly);
     if (auto* fault = std::get_if<FileFault>(&file))
         return std::move(*fault);
     return std::unique_ptr<Journal>(
         new Journal(std::get<std::unique_ptr<SqliteFile>>(std::move(file))));
 }
 
-Journal::Done Journal::run(QSqlQuery& query) const
+std::optional<FileFault> Journal::keepGoodCopy() const
 {
-    return SqliteFile::run(query);
+    return file_->keepGoodCopy();
 }
 
+Journal::Done Journal::run(QSqlQuery& query) const
+{
+    auto fault = SqliteFile::run(query);
+    if (fault && fault->place.isEmpty())
+        fault->place = file_->path();
+    return fault;
+}
+
+// Exactly one row, or the batch is not there or not in the making any more.
 Journal::Done Journal::changeOne(QSqlQuery& query) const
 {
-    return SqliteFile::changeOne(query, "batch");
+    if (auto fault = run(query))
+        return fault;
+    if (query.numRowsAffected() != 1)
+        return FileFault{Code::Missing, QStringLiteral("batch"), {}};
+    return std::nullopt;
 }
 
 Journal::Result<qint64> Journal::startBatch(const Formula& formula, const Reckoning& planned,
                                             const QDateTime& when)
 {
+    // What could not be taken up again is not begun.
+    const auto bytes = readableFormulaJson(formula);
+    if (const auto* fault = std::get_if<FileFault>(&bytes))
+        return *fault;
+    Transaction transaction(database());
     QSqlQuery query(database());
     query.prepare(QStringLiteral(
         "INSERT INTO batch (name, formula, state, started, superfat_planned, strength_planned)"
         " VALUES (?, ?, 'making', ?, ?, ?)"));
     query.addBindValue(QString::fromStdString(formula.name));
-    query.addBindValue(QString::fromUtf8(formulaToJson(formula)));
+    query.addBindValue(QString::fromUtf8(std::get<QByteArray>(bytes)));
     query.addBindValue(stamp(when));
     query.addBindValue(planned.superfatTrue.value_or(0.0));
     query.addBindValue(planned.pure.strength);
     if (auto fault = run(query))
         return *fault;
-    return query.lastInsertId().toLongLong();
+    const qint64 id = query.lastInsertId().toLongLong();
+    std::set<std::string> materials;
+    for (const Line& line : formula.lines)
+        materials.insert(line.material->id);
+    for (const MaterialPtr& lye : {formula.lye.sodium, formula.lye.potassium})
+        if (lye)
+            materials.insert(lye->id);
+    query.prepare(QStringLiteral("INSERT INTO batch_material (batch, material) VALUES (?, ?)"));
+    for (const std::string& material : materials) {
+        query.addBindValue(id);
+        query.addBindValue(QString::fromStdString(material));
+        if (auto fault = run(query))
+            return *fault;
+    }
+    if (!transaction.keep())
+        return FileFault{Code::CannotWrite, file_->path(), {}};
+    return id;
 }
 
 Journal::Done Journal::recordWeighing(qint64 batch, const WeighingRecord& weighing)
 {
     QSqlQuery query(database());
-    query.prepare(
-        QStringLiteral("INSERT INTO weighing (batch, what, line, name, planned, actual, at)"
-                       " VALUES (?, ?, ?, ?, ?, ?, ?) ON CONFLICT (batch, what, line)"
-                       " DO UPDATE SET actual = excluded.actual, at = excluded.at"));
-    query.addBindValue(batch);
+    query.prepare(QStringLiteral(
+        "INSERT INTO weighing (batch, what, line, name, planned, actual, at, origin)"
+        " SELECT id, ?, ?, ?, ?, ?, ?, ? FROM batch WHERE id = ? AND state <> 'finished'"
+        " ON CONFLICT (batch, what, line)"
+        " DO UPDATE SET actual = excluded.actual, at = excluded.at, origin = excluded.origin"));
     query.addBindValue(wordOf(weighing.weighed.target.what));
     query.addBindValue(weighing.weighed.target.line);
     query.addBindValue(weighing.name);
     query.addBindValue(weighing.plannedGrams);
     query.addBindValue(weighing.weighed.grams);
     query.addBindValue(stamp(weighing.at));
-    return run(query);
+    query.addBindValue(weighing.weighed.origin == WeighOrigin::Typed ? QStringLiteral("typed")
+                                                                     : QStringLiteral("as-planned"));
+    query.addBindValue(batch);
+    return changeOne(query);
 }
 
 Journal::Result<qint64> Journal::addTopUp(qint64 batch, const TopUp& topUp, const QDateTime& when)
@@ -171,7 +213,7 @@ Journal::Done Journal::takeBackTopUp(qint64 id)
 Journal::Done Journal::recordStep(qint64 batch, int nextStep)
 {
     QSqlQuery query(database());
-    query.prepare(QStringLiteral("UPDATE batch SET step = ? WHERE id = ?"));
+    query.prepare(QStringLiteral("UPDATE batch SET step = ? WHERE id = ? AND state <> 'finished'"));
     query.addBindValue(nextStep);
     query.addBindValue(batch);
     return changeOne(query);
@@ -247,26 +289,38 @@ Journal::Result<QList<BatchSummary>> Journal::summaries(QSqlQuery& query) const
     return out;
 }
 
-Journal::Result<QList<BatchSummary>> Journal::batches() const
+Journal::Result<QList<BatchSummary>> Journal::batches(int most, const BatchSummary* after) const
 {
     QSqlQuery query(database());
-    query.prepare(QStringLiteral("SELECT %1 FROM batch ORDER BY started DESC, id DESC")
+    query.setForwardOnly(true);
+    query.prepare(QStringLiteral("SELECT %1 FROM batch %2 ORDER BY started DESC, id DESC LIMIT ?")
+                      .arg(QLatin1String(summaryColumns),
+                           after ? QStringLiteral("WHERE (started, id) < (?, ?)") : QString()));
+    if (after) {
+        query.addBindValue(stamp(after->started));
+        query.addBindValue(after->id);
+    }
+    query.addBindValue(most);
+    return summaries(query);
+}
+
+Journal::Result<QList<BatchSummary>> Journal::unfinished() const
+{
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral("SELECT %1 FROM batch WHERE state = 'making' ORDER BY id DESC")
                       .arg(QLatin1String(summaryColumns)));
     return summaries(query);
 }
 
-Journal::Result<std::optional<BatchSummary>> Journal::unfinished() const
+QDateTime Journal::latest() const
 {
     QSqlQuery query(database());
-    query.prepare(
-        QStringLiteral("SELECT %1 FROM batch WHERE state = 'making' ORDER BY id DESC LIMIT 1")
-            .arg(QLatin1String(summaryColumns)));
-    if (auto fault = run(query))
-        return *fault;
-    std::optional<BatchSummary> out;
-    if (query.next())
-        out = summaryFrom(query);
-    return out;
+    query.prepare(QStringLiteral(
+        "SELECT max(started), (SELECT max(at) FROM weighing WHERE batch = (SELECT max(id) FROM"
+        " batch)) FROM batch"));
+    if (run(query) || !query.next())
+        return {};
+    return std::max(stamped(query.value(0)), stamped(query.value(1)));
 }
 
 Journal::Result<BatchRecord> Journal::batch(qint64 id) const
@@ -284,13 +338,17 @@ Journal::Result<BatchRecord> Journal::batch(qint64 id) const
     out.formula = query.value(12).toString().toUtf8();
 
     query.prepare(QStringLiteral(
-        "SELECT what, line, name, planned, actual, at FROM weighing WHERE batch = ? ORDER BY id"));
+        "SELECT what, line, name, planned, actual, at, origin FROM weighing WHERE batch = ?"
+        " ORDER BY id"));
     query.addBindValue(id);
     if (auto fault = run(query))
         return *fault;
     while (query.next())
         out.weighings.append({{{whatOf(query.value(0).toString()), query.value(1).toUInt()},
-                               query.value(4).toDouble()},
+                               query.value(4).toDouble(),
+                               query.value(6).toString() == QLatin1String("as-planned")
+                                   ? WeighOrigin::AsPlanned
+                                   : WeighOrigin::Typed},
                               query.value(2).toString(),
                               query.value(3).toDouble(),
                               stamped(query.value(5))});
@@ -300,16 +358,16 @@ Journal::Result<BatchRecord> Journal::batch(qint64 id) const
     if (auto fault = run(query))
         return *fault;
     while (query.next()) {
+        // One that cannot be read is told as a note, and the rest of the batch opens.
         auto read = materialsFromJson(query.value(1).toString().toUtf8());
-        if (auto* fault = std::get_if<FileFault>(&read))
-            return *std::move(fault);
-        const auto& list = std::get<std::vector<MaterialPtr>>(read);
+        const auto* list = std::get_if<std::vector<MaterialPtr>>(&read);
         const auto vessel = vesselFromCode(query.value(2).toString().toStdString());
-        if (list.size() != 1 || !vessel)
-            return FileFault{Code::BadMaterial, QStringLiteral("top_up"),
-                             query.value(0).toString()};
+        if (!list || list->size() != 1 || !vessel) {
+            out.setAside.append(query.value(0).toString());
+            continue;
+        }
         out.topUps.append({query.value(0).toLongLong(),
-                           {list.front(), *vessel, query.value(3).toDouble()},
+                           {list->front(), *vessel, query.value(3).toDouble()},
                            stamped(query.value(4))});
     }
     query.prepare(QStringLiteral("SELECT id, at, text FROM note WHERE batch = ? ORDER BY id"));
@@ -322,15 +380,15 @@ Journal::Result<BatchRecord> Journal::batch(qint64 id) const
     return out;
 }
 
-Journal::Result<QList<BatchSummary>> Journal::batchesWith(const QString& material) const
+Journal::Result<QList<BatchSummary>> Journal::batchesWith(const QString& material, int most) const
 {
     QSqlQuery query(database());
-    query.prepare(
-        QStringLiteral("SELECT %1 FROM batch WHERE EXISTS (SELECT 1 FROM"
-                       " json_each(batch.formula, '$.materials') AS m"
-                       " WHERE json_extract(m.value, '$.id') = ?) ORDER BY started DESC, id DESC")
-            .arg(QLatin1String(summaryColumns)));
+    query.prepare(QStringLiteral("SELECT %1 FROM batch WHERE id IN (SELECT batch FROM"
+                                 " batch_material WHERE material = ? ORDER BY batch DESC LIMIT ?)"
+                                 " ORDER BY started DESC, id DESC")
+                      .arg(QLatin1String(summaryColumns)));
     query.addBindValue(material);
+    query.addBindValue(most);
     return summaries(query);
 }
 

@@ -59,15 +59,19 @@ struct BatchRecord {
     BatchSummary summary;
     QByteArray formula; // a formula file, whole
     QList<WeighingRecord> weighings;
-    QList<TopUpRecord> topUps;
+    QList<TopUpRecord> topUps; // those that can be read
     QList<NoteRecord> notes;
+    QStringList setAside; // ids of top-ups that cannot be read
 };
 
 class Journal {
 public:
     // Opens or makes the file. A file of a newer version, or one that is not a journal, is refused
     // and left as it is; an older one is copied aside before it is brought up to date.
-    static std::variant<std::unique_ptr<Journal>, FileFault> open(const QString& path);
+    static std::variant<std::unique_ptr<Journal>, FileFault> open(const QString& path,
+                                                                  bool readOnly = false);
+    // A copy of the whole file beside it, for the day it is damaged.
+    std::optional<FileFault> keepGoodCopy() const;
     ~Journal();
     Journal(const Journal&) = delete;
     Journal& operator=(const Journal&) = delete;
@@ -91,12 +95,16 @@ public:
     Done stopBatch(qint64 batch, const QDateTime& when);
     Done addNote(qint64 batch, const QString& text, const QDateTime& when);
 
-    Result<QList<BatchSummary>> batches() const; // newest first
+    // Newest first: up to so many after the one that was read last (none: from the newest on).
+    Result<QList<BatchSummary>> batches(int most = 1'000'000,
+                                        const BatchSummary* after = nullptr) const;
     Result<BatchRecord> batch(qint64 id) const;
     // Batches whose formula holds the material, newest first.
-    Result<QList<BatchSummary>> batchesWith(const QString& material) const;
-    // The newest batch still in the making, if any.
-    Result<std::optional<BatchSummary>> unfinished() const;
+    Result<QList<BatchSummary>> batchesWith(const QString& material, int most = 1'000'000) const;
+    // Every batch still in the making, newest first.
+    Result<QList<BatchSummary>> unfinished() const;
+    // The latest moment anything was written for, to see a clock that was set back; null if none.
+    QDateTime latest() const;
 
 private:
     explicit Journal(std::unique_ptr<SqliteFile> file);

@@ -68,6 +68,23 @@ QStringList journalMigration(int toVersion)
                            " at TEXT NOT NULL)"),
             QStringLiteral("CREATE INDEX top_up_batch ON top_up(batch)"),
         };
+    case 3:
+        // Where a weight came from ('' in older batches: not known), and what a batch holds, indexed.
+        return {
+            QStringLiteral("ALTER TABLE weighing ADD COLUMN origin TEXT NOT NULL DEFAULT ''"
+                           " CHECK (origin IN ('','typed','as-planned'))"),
+            QStringLiteral("CREATE TABLE batch_material ("
+                           " batch INTEGER NOT NULL REFERENCES batch(id) ON DELETE CASCADE,"
+                           " material TEXT NOT NULL,"
+                           " PRIMARY KEY (material, batch)) WITHOUT ROWID"),
+            QStringLiteral("CREATE INDEX batch_material_batch ON batch_material(batch)"),
+            QStringLiteral("INSERT OR IGNORE INTO batch_material SELECT batch.id,"
+                           " json_extract(m.value, '$.id') FROM batch,"
+                           " json_each(batch.formula, '$.materials') AS m"
+                           " WHERE json_valid(batch.formula)"
+                           " AND json_extract(m.value, '$.id') IS NOT NULL"),
+            QStringLiteral("CREATE INDEX batch_making ON batch(id) WHERE state = 'making'"),
+        };
     default: return {};
     }
 }

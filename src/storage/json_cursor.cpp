@@ -101,6 +101,10 @@ QString JsonCursor::text(const char* key, qsizetype longest) const
         fail(Code::OutOfRange, QString::fromLatin1(key), QStringLiteral("0..%1").arg(longest));
         return {};
     }
+    if (text.contains(QChar(0))) {
+        fail(Code::NulText, QString::fromLatin1(key));
+        return {};
+    }
     return text;
 }
 
@@ -113,7 +117,8 @@ QStringList JsonCursor::words(const char* key, qsizetype most, qsizetype longest
     const QJsonArray array = value.toArray();
     bool good = value.isArray() && array.size() <= most;
     for (const QJsonValue& word : array) {
-        good = good && word.isString() && word.toString().size() <= longest;
+        good = good && word.isString() && word.toString().size() <= longest &&
+               !word.toString().contains(QChar(0));
         out.append(word.toString());
     }
     if (!good)
@@ -175,12 +180,15 @@ bool JsonCursor::flag(const char* key, bool otherwise) const
 std::optional<FileFault> readBytes(const QString& path, int mostMegabytes, QByteArray& into)
 {
     QFile file(path);
-    if (QFileInfo(path).isDir())
+    const QFileInfo info(path);
+    if (info.isDir())
         return FileFault{Code::CannotOpen, path, QStringLiteral("is a folder")};
+    if (info.exists() && !info.isFile())
+        return FileFault{Code::NotAFile, path, {}};
     if (!file.open(QIODevice::ReadOnly))
         return FileFault{Code::CannotOpen, path, file.errorString()};
     const qint64 most = qint64(mostMegabytes) * 1024 * 1024;
-    // A device or pipe has no size, so the read itself is bounded too.
+    // It may grow while it is read, so the read itself is bounded too.
     into = file.read(most + 1);
     if (into.size() > most)
         return FileFault{Code::TooLarge, path, QString::number(mostMegabytes)};
@@ -241,6 +249,10 @@ JsonText parseJson(const QByteArray& bytes, const QString& format, int newestVer
     JsonText out;
     if (bytes.size() > qsizetype(mostMegabytes) * 1024 * 1024) {
         out.fault = FileFault{Code::TooLarge, {}, QString::number(mostMegabytes)};
+        return out;
+    }
+    if (bytes.isEmpty()) {
+        out.fault = FileFault{Code::Empty, {}, {}};
         return out;
     }
     QJsonParseError error;

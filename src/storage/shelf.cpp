@@ -1,10 +1,13 @@
 #include "storage/shelf.h"
 
+#include "core/materials/limits.h"
 #include "core/materials/search.h"
 #include "storage/material_file.h"
 #include "storage/sqlite_file.h"
 
+#include <QJsonArray>
 #include <QJsonDocument>
+#include <QJsonObject>
 #include <QSqlQuery>
 #include <QVariant>
 
@@ -68,11 +71,13 @@ Shelf::Shelf(std::unique_ptr<SqliteFile> file) : file_(std::move(file)) {}
 
 Shelf::~Shelf() = default;
 
-std::variant<std::unique_ptr<Shelf>, FileFault> Shelf::open(const QString& path)
+std::variant<std::unique_ptr<Shelf>, FileFault> Shelf::open(const QString& path, bool readOnly)
 {
-    auto file = SqliteFile::open(
-        path, {QStringLiteral("shelf"), 1,
-               QStringLiteral("SELECT id, material FROM own_material LIMIT 1"), migration});
+    auto file =
+        SqliteFile::open(path,
+                         {QStringLiteral("shelf"), 1,
+                          QStringLiteral("SELECT id, material FROM own_material LIMIT 1"), migration},
+                         readOnly);
     if (auto* fault = std::get_if<FileFault>(&file))
         return std::move(*fault);
     std::unique_ptr<Shelf> shelf(new Shelf(std::get<std::unique_ptr<SqliteFile>>(std::move(file))));
@@ -85,19 +90,23 @@ Shelf::Done Shelf::read()
 {
     std::vector<OwnMaterial> materials;
     std::vector<LotRecord> lots;
+    std::vector<SetAside> aside;
     QSqlQuery query(file_->database());
     query.prepare(QStringLiteral("SELECT material, archived, id FROM own_material ORDER BY name"));
     if (auto fault = SqliteFile::run(query))
         return fault;
     while (query.next()) {
         auto read = materialsFromJson(query.value(0).toString().toUtf8());
-        if (auto* fault = std::get_if<FileFault>(&read)) {
-            fault->place = query.value(2).toString() + u' ' + fault->place;
-            return *fault;
+        const QString id = query.value(2).toString();
+        if (const auto* fault = std::get_if<FileFault>(&read)) {
+            aside.push_back({id, *fault});
+            continue;
         }
         const auto& list = std::get<std::vector<MaterialPtr>>(read);
-        if (list.size() == 1)
+        if (list.size() == 1 && list.front()->id == id.toStdString())
             materials.push_back({list.front(), query.value(1).toBool()});
+        else
+            aside.push_back({id, {FileFault::Code::OutOfRange, id, QStringLiteral("1")}});
     }
     query.prepare(QStringLiteral(
         "SELECT id, material, name, home_made, got, best_before, supplier, price, bought,"
@@ -138,10 +147,13 @@ Shelf::Done Shelf::read()
                                              query.value(3).toDouble(), query.value(4).toDouble())
                                 : std::nullopt;
         // A figure that cannot be is told by its lot, not left out silently.
-        if (!r || !range)
-            return FileFault{FileFault::Code::OutOfRange,
-                             QStringLiteral("lot %1").arg(query.value(0).toString()),
-                             QString::fromStdString(code)};
+        if (!r || !range) {
+            const QString lot = QStringLiteral("lot %1").arg(query.value(0).toString());
+            aside.push_back({lot,
+                             {FileFault::Code::OutOfRange, lot, QString::fromStdString(code)},
+                             false});
+            continue;
+        }
         r->lot.figures.push_back({code, *range, query.value(5).toString().toStdString()});
     }
     query.prepare(QStringLiteral("SELECT lot, name, grams, source FROM lot_measure"));
@@ -154,6 +166,7 @@ Shelf::Done Shelf::read()
                                        query.value(3).toString().toStdString()});
     materials_ = std::move(materials);
     lots_ = std::move(lots);
+    setAside_ = std::move(aside);
     return std::nullopt;
 }
 
@@ -179,24 +192,96 @@ const LotRecord* Shelf::openLotOf(const std::string& material) const
     return found == lots_.end() ? nullptr : &*found;
 }
 
-Shelf::Done Shelf::keep(const std::vector<Material>& materials)
+Shelf::Done Shelf::keep(const std::vector<Material>& materials, const Material* asRead)
 {
     Transaction transaction(file_->database());
+    const std::vector<OwnMaterial> before = materials_;
+    if (auto fault = read())
+        return fault;
     QSqlQuery query(file_->database());
     for (const Material& m : materials) {
+        const QByteArray bytes = materialsToJson({std::make_shared<const Material>(m)});
+        const auto back = materialsFromJson(bytes);
+        if (const auto* fault = std::get_if<FileFault>(&back))
+            return *fault;
+        const auto then = std::ranges::find_if(
+            before, [&](const OwnMaterial& own) { return own.material->id == m.id; });
+        const OwnMaterial* now = findMaterial(m.id);
+        const Material* known = asRead && asRead->id == m.id ? asRead
+                                : then != before.end()       ? then->material.get()
+                                                             : nullptr;
+        if (now && (!known || !(*now->material == *known)))
+            return FileFault{FileFault::Code::Changed, QString::fromStdString(m.name), {}};
         query.prepare(QStringLiteral("INSERT INTO own_material (id, name, material)"
                                      " VALUES (?, ?, ?) ON CONFLICT (id) DO UPDATE"
                                      " SET name = excluded.name, material = excluded.material"));
         query.addBindValue(QString::fromStdString(m.id));
         query.addBindValue(QString::fromStdString(m.name));
-        query.addBindValue(
-            QString::fromUtf8(materialsToJson({std::make_shared<const Material>(m)})));
+        query.addBindValue(QString::fromUtf8(bytes));
         if (auto fault = SqliteFile::run(query))
             return fault;
     }
     if (!transaction.keep())
-        return FileFault{FileFault::Code::CannotWrite, {}, {}};
+        return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
     return read();
+}
+
+namespace {
+
+QString cut(const QJsonValue& text, std::size_t most)
+{
+    return text.toString().left(qsizetype(most)).remove(QChar(0));
+}
+
+// A material's file with every text and list cut to what may be.
+QByteArray cutToLimits(const QByteArray& bytes)
+{
+    QJsonObject root = QJsonDocument::fromJson(bytes).object();
+    QJsonArray materials = root["materials"].toArray();
+    for (qsizetype i = 0; i < materials.size(); ++i) {
+        QJsonObject m = materials[i].toObject();
+        m["name"] = cut(m["name"], limits::materialName);
+        if (m.contains("note"))
+            m["note"] = cut(m["note"], limits::materialNote);
+        QJsonArray also;
+        for (const QJsonValue& name : m["alsoCalled"].toArray())
+            if (also.size() < qsizetype(limits::otherNames))
+                also.append(cut(name, limits::materialName));
+        if (m.contains("alsoCalled"))
+            m["alsoCalled"] = also;
+        materials[i] = m;
+    }
+    root["materials"] = materials;
+    return QJsonDocument(root).toJson();
+}
+
+} // namespace
+
+Shelf::Done Shelf::mend(const QString& what)
+{
+    QSqlQuery query(file_->database());
+    query.prepare(QStringLiteral("SELECT material FROM own_material WHERE id = ?"));
+    query.addBindValue(what);
+    if (auto fault = SqliteFile::run(query))
+        return fault;
+    if (!query.next())
+        return FileFault{FileFault::Code::Missing, what, {}};
+    const QByteArray bytes = cutToLimits(query.value(0).toString().toUtf8());
+    query.finish();
+    const auto read = materialsFromJson(bytes);
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        return *fault;
+    const auto& list = std::get<std::vector<MaterialPtr>>(read);
+    if (list.size() != 1)
+        return FileFault{FileFault::Code::OutOfRange, what, QStringLiteral("1")};
+    query.prepare(
+        QStringLiteral("UPDATE own_material SET name = ?, material = ? WHERE id = ?"));
+    query.addBindValue(QString::fromStdString(list.front()->name));
+    query.addBindValue(QString::fromUtf8(bytes));
+    query.addBindValue(what);
+    if (auto fault = SqliteFile::changeOne(query, "material"))
+        return fault;
+    return this->read();
 }
 
 Shelf::Done Shelf::setArchived(const std::string& id, bool archived)
@@ -210,9 +295,44 @@ Shelf::Done Shelf::setArchived(const std::string& id, bool archived)
     return read();
 }
 
-std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r)
+namespace {
+
+// What of a lot is longer than it may be, or nothing.
+std::optional<FileFault> tooLong(const LotRecord& r)
 {
+    const auto fits = [](const std::string& text, std::size_t most) {
+        return limits::fits(text, most);
+    };
+    bool good = fits(r.lot.name, limits::materialName) &&
+                r.supplier.size() <= qsizetype(limits::lotText) &&
+                r.notes.size() <= qsizetype(limits::lotText) &&
+                r.lot.measures.size() <= limits::measures;
+    for (const LotFigure& f : r.lot.figures)
+        good = good && fits(f.source, limits::sourceText);
+    for (const Measure& m : r.lot.measures)
+        good = good && fits(m.name, limits::measureName) && fits(m.source, limits::sourceText) &&
+               m.grams > 0.0;
+    return good ? std::nullopt
+                : std::optional(FileFault{FileFault::Code::OutOfRange,
+                                          QString::fromStdString(r.lot.name),
+                                          QStringLiteral("0..%1").arg(limits::lotText)});
+}
+
+} // namespace
+
+std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const LotRecord* asRead)
+{
+    if (auto fault = tooLong(r))
+        return *std::move(fault);
     Transaction transaction(file_->database());
+    const LotRecord* cached = findLot(r.lot.id);
+    const std::optional<LotRecord> known =
+        asRead ? std::optional(*asRead) : cached ? std::optional(*cached) : std::nullopt;
+    if (auto fault = read())
+        return *std::move(fault);
+    const LotRecord* now = r.lot.id.empty() ? nullptr : findLot(r.lot.id);
+    if (now && known && !(*now == *known))
+        return FileFault{FileFault::Code::Changed, QString::fromStdString(r.lot.name), {}};
     QSqlQuery query(file_->database());
     const bool fresh = r.lot.id.empty();
     query.prepare(
@@ -267,7 +387,7 @@ std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r)
             return *std::move(fault);
     }
     if (!transaction.keep())
-        return FileFault{FileFault::Code::CannotWrite, {}, {}};
+        return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
     if (auto fault = read())
         return *std::move(fault);
     return id.toStdString();

@@ -36,9 +36,17 @@ struct LotRecord {
     friend bool operator==(const LotRecord&, const LotRecord&) = default;
 };
 
+// A row that cannot be read: set aside, named, and left in the file as it is.
+struct SetAside {
+    QString what; // id of the material, or "lot 3"
+    FileFault fault;
+    bool material = true; // a material can be mended by cutting what is too long
+};
+
 class Shelf {
 public:
-    static std::variant<std::unique_ptr<Shelf>, FileFault> open(const QString& path);
+    static std::variant<std::unique_ptr<Shelf>, FileFault> open(const QString& path,
+                                                                bool readOnly = false);
     ~Shelf();
     Shelf(const Shelf&) = delete;
     Shelf& operator=(const Shelf&) = delete;
@@ -52,11 +60,18 @@ public:
     // Newest open one: by the day it came, then by when it was written down.
     const LotRecord* openLotOf(const std::string& material) const;
 
-    // Adds it, or replaces the one of its id. All of them or none.
-    Done keep(const std::vector<Material>& materials);
+    const std::vector<SetAside>& setAside() const { return setAside_; }
+    // Cuts what is too long in a material that was set aside, and keeps it if it can be read then.
+    Done mend(const QString& what);
+
+    // Adds it, or replaces the one of its id. All of them or none; refuses what could not be read
+    // again, and what somebody changed since: asRead is the one that was opened, or nothing for what
+    // this shelf read last.
+    Done keep(const std::vector<Material>& materials, const Material* asRead = nullptr);
     Done setArchived(const std::string& id, bool archived);
     // A lot without id is new; the id it got is in the result.
-    std::variant<std::string, FileFault> keepLot(const LotRecord& lot);
+    std::variant<std::string, FileFault> keepLot(const LotRecord& lot,
+                                                 const LotRecord* asRead = nullptr);
     Done setClosed(const std::string& lot, bool closed);
 
 private:
@@ -66,6 +81,7 @@ private:
     std::unique_ptr<SqliteFile> file_;
     std::vector<OwnMaterial> materials_;
     std::vector<LotRecord> lots_;
+    std::vector<SetAside> setAside_;
 };
 
 // A name that no id of the shelf or catalogue has: "Pear and ginger" gives "own-pear-and-ginger".

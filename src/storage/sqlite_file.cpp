@@ -1,6 +1,8 @@
 #include "storage/sqlite_file.h"
 
 #include <QAtomicInteger>
+#include <QFile>
+#include <QFileInfo>
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QVariant>
@@ -11,9 +13,38 @@ using Code = FileFault::Code;
 
 FileFault SqliteFile::faultOf(const QSqlError& error)
 {
-    const bool busy = error.nativeErrorCode() == QLatin1String("5") ||
-                      error.nativeErrorCode() == QLatin1String("6");
-    return {busy ? Code::Locked : Code::CannotWrite, {}, error.databaseText()};
+    // SQLite's primary result codes (sqlite3.h): 5 busy, 6 locked, 8 read-only, 11 corrupt, 26 not a
+    // database. Extended codes hold the primary in the low byte.
+    const int code = error.nativeErrorCode().toInt() & 0xFF;
+    const Code said = code == 5 || code == 6     ? Code::Locked
+                      : code == 8                ? Code::ReadOnly
+                      : code == 11 || code == 26 ? Code::Damaged
+                                                 : Code::CannotWrite;
+    return {said, {}, error.databaseText()};
+}
+
+QString SqliteFile::path() const
+{
+    return database().databaseName();
+}
+
+std::optional<FileFault> SqliteFile::keepGoodCopy() const
+{
+    const QString copy = goodCopyOf(path());
+    const QString fresh = copy + QStringLiteral(".new");
+    QFile::remove(fresh);
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral("VACUUM INTO ?"));
+    query.addBindValue(fresh);
+    if (!query.exec()) {
+        QFile::remove(fresh);
+        return faultOf(query.lastError());
+    }
+    QFile(fresh).setPermissions(QFile::ReadOwner | QFile::WriteOwner);
+    QFile::remove(copy);
+    if (!QFile::rename(fresh, copy))
+        return FileFault{Code::CannotWrite, copy, {}};
+    return std::nullopt;
 }
 
 std::optional<FileFault> SqliteFile::run(QSqlQuery& query)
@@ -44,34 +75,62 @@ QSqlDatabase SqliteFile::database() const
     return QSqlDatabase::database(connection_, false);
 }
 
-std::variant<std::unique_ptr<SqliteFile>, FileFault> SqliteFile::open(const QString& path,
-                                                                      const SqliteKind& kind)
+std::variant<std::unique_ptr<SqliteFile>, FileFault>
+SqliteFile::open(const QString& path, const SqliteKind& kind, bool readOnly)
 {
+    const QFileInfo info(path);
+    if (info.exists() && !info.isFile())
+        return FileFault{Code::NotAFile, path, {}};
+    if (!info.exists() && readOnly)
+        return FileFault{Code::ReadOnly, path, {}};
+    // Made by us first, so that nobody else may read it at any moment.
+    if (!info.exists()) {
+        QFile fresh(path);
+        if (!fresh.open(QIODevice::WriteOnly, QFile::ReadOwner | QFile::WriteOwner))
+            return FileFault{Code::CannotOpen, path, fresh.errorString()};
+    } else if (!readOnly && !info.isWritable()) {
+        return FileFault{Code::ReadOnly, path, {}};
+    }
     static QAtomicInteger<int> number;
     const QString name = kind.name + QString::number(number.fetchAndAddRelaxed(1));
     std::unique_ptr<SqliteFile> file(new SqliteFile(name));
     {
         QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name);
         db.setDatabaseName(path);
+        if (readOnly)
+            db.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY"));
         if (!db.isValid() || !db.open())
             return FileFault{Code::CannotOpen, path, db.lastError().databaseText()};
     }
-    if (auto fault = file->migrate(path, kind))
+    auto fault = file->migrate(path, kind, readOnly);
+    if (fault && fault->place.isEmpty())
+        fault->place = path;
+    if (fault)
         return *fault;
     return file;
 }
 
-std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKind& kind)
+std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKind& kind,
+                                             bool readOnly)
 {
     QSqlDatabase db = database();
     QSqlQuery query(db);
     const auto exec = [&](const QString& sql) { return query.exec(sql); };
-    if (!exec(QStringLiteral("PRAGMA busy_timeout = 3000")) ||
+    if (!exec(QStringLiteral("PRAGMA busy_timeout = 250")) ||
         !exec(QStringLiteral("PRAGMA foreign_keys = ON")))
         return FileFault{Code::CannotOpen, path, query.lastError().databaseText()};
     // The first real read is where SQLite finds out that a file is not a database.
-    if (!exec(QStringLiteral("SELECT count(*) FROM sqlite_master")) || !query.next())
-        return FileFault{Code::NotOurs, path, query.lastError().databaseText()};
+    if (!exec(QStringLiteral("SELECT count(*) FROM sqlite_master")) || !query.next()) {
+        const FileFault fault = faultOf(query.lastError());
+        if (fault.code == Code::Locked || fault.code == Code::ReadOnly)
+            return fault;
+        // A file with another program's first bytes is not ours; one that begins as ours is damaged.
+        QFile file(path);
+        const bool sqlite =
+            file.open(QIODevice::ReadOnly) && file.read(15) == QByteArray("SQLite format 3");
+        return FileFault{sqlite ? Code::Damaged : Code::NotOurs, path,
+                         query.lastError().databaseText()};
+    }
     const int tables = query.value(0).toInt();
     if (!exec(QStringLiteral("PRAGMA user_version")) || !query.next())
         return FileFault{Code::NotOurs, path, query.lastError().databaseText()};
@@ -81,10 +140,16 @@ std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKi
     if (version == 0 && tables > 0)
         return FileFault{Code::NotOurs, path, {}};
     if (version > 0) {
-        if (!exec(kind.probe))
-            return FileFault{Code::NotOurs, path, query.lastError().databaseText()};
+        if (!exec(kind.probe)) {
+            const FileFault fault = faultOf(query.lastError());
+            return FileFault{fault.code == Code::Damaged ? Code::Damaged : Code::NotOurs, path,
+                             query.lastError().databaseText()};
+        }
         query.finish();
     }
+    if (readOnly)
+        return version == kind.version ? std::nullopt
+                                       : std::optional(FileFault{Code::ReadOnly, path, {}});
     if (!exec(QStringLiteral("PRAGMA journal_mode = WAL")))
         return FileFault{Code::CannotWrite, path, query.lastError().databaseText()};
     exec(QStringLiteral("PRAGMA synchronous = FULL"));

@@ -27,21 +27,26 @@ class SqliteFile {
 public:
     // Opens or makes the file. A file of a newer version, or one of another kind, is refused and
     // left as it is; an older one is copied aside before it is brought up to date.
-    static std::variant<std::unique_ptr<SqliteFile>, FileFault> open(const QString& path,
-                                                                     const SqliteKind& kind);
+    // readOnly: for a second program on the same data; then a file must be there already.
+    static std::variant<std::unique_ptr<SqliteFile>, FileFault>
+    open(const QString& path, const SqliteKind& kind, bool readOnly = false);
     ~SqliteFile();
     SqliteFile(const SqliteFile&) = delete;
     SqliteFile& operator=(const SqliteFile&) = delete;
 
     QSqlDatabase database() const;
     static FileFault faultOf(const QSqlError& error);
+    QString path() const;
+    // Copies the whole file to path.good, replacing the copy before; nothing if that went well.
+    std::optional<FileFault> keepGoodCopy() const;
+    static QString goodCopyOf(const QString& path) { return path + QStringLiteral(".good"); }
     // Runs what is prepared; the second form wants exactly one row changed, named by what.
     static std::optional<FileFault> run(QSqlQuery& query);
     static std::optional<FileFault> changeOne(QSqlQuery& query, const char* what);
 
 private:
     explicit SqliteFile(QString connection) : connection_(std::move(connection)) {}
-    std::optional<FileFault> migrate(const QString& path, const SqliteKind& kind);
+    std::optional<FileFault> migrate(const QString& path, const SqliteKind& kind, bool readOnly);
 
     QString connection_;
 };

@@ -108,6 +108,22 @@ QString Speech::moles(double mol) const
     return number(mol, 4) + gap + tr("mol");
 }
 
+QString Speech::date(const QDate& date) const
+{
+    // Short forms of a locale may leave the century out.
+    QString format = habits_.locale.dateFormat(QLocale::ShortFormat);
+    if (!format.contains(QStringLiteral("yyyy")))
+        format.replace(QStringLiteral("yy"), QStringLiteral("yyyy"));
+    return habits_.locale.toString(date, format);
+}
+
+QString Speech::dateTime(const QDateTime& when) const
+{
+    const QDateTime here = when.toLocalTime();
+    return QStringLiteral("%1 %2").arg(date(here.date()),
+                                       habits_.locale.toString(here.time(), QLocale::ShortFormat));
+}
+
 QString Speech::temperature(double celsius) const
 {
     const Temperature t = Temperature::celsius(celsius);

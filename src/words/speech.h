@@ -5,6 +5,7 @@
 #include "core/formula/phrase.h"
 #include "core/amounts/working.h"
 
+#include <QDateTime>
 #include <QLocale>
 #include <QString>
 
@@ -41,6 +42,8 @@ public:
     QString number(double value, int decimals) const;
     QString ratio(double gramsPerGram) const; // "2.03 to 1"
     QString moles(double mol) const;
+    QString date(const QDate& date) const;         // "23 Nov 2026": the year in full
+    QString dateTime(const QDateTime& when) const; // in the time of this place
     QString temperature(double celsius) const;
     QString temperatureDifference(double celsius) const; // "10.8 °F" for 6, without the 32
     QString

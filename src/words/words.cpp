@@ -321,6 +321,11 @@ QString wantedSaid(const QString& code)
     return code;
 }
 
+QString fileSaid(const QString& path)
+{
+    return path.isEmpty() ? tr("The file") : path;
+}
+
 // What is wrong with a material, from the code word its reader leaves.
 QString materialSaid(const QString& code)
 {
@@ -380,7 +385,23 @@ QString fileFault(const FileFault& f)
     case C::BadMaterial:
         return tr("The figures of %1 do not hold together: %2").arg(f.place, materialSaid(f.detail));
     case C::CannotWrite: return tr("It cannot be written: %1.").arg(f.detail);
-    case C::Locked: return tr("Another program is writing it now. Try again in a moment.");
+    case C::Locked:
+        return tr("Another program is writing %1 now. Try again in a moment.").arg(fileSaid(f.place));
+    case C::ReadOnly:
+        return tr("%1 can only be read here: another Rhexion has it, or its folder is not yours to "
+                  "write. Close the other one, or mend the folder\u2019s rights.")
+            .arg(fileSaid(f.place));
+    case C::Damaged:
+        return tr("%1 is damaged (%2). It is left as it is.").arg(fileSaid(f.place), f.detail);
+    case C::Changed:
+        return tr("It was changed elsewhere since you opened it (%1). Look at it again, then change "
+                  "it.")
+            .arg(f.place);
+    case C::Empty: return tr("It is empty: there is not a single letter in it.");
+    case C::NotAFile:
+        return tr("%1 is a pipe, device or folder and no ordinary file.").arg(fileSaid(f.place));
+    case C::NulText:
+        return tr("\u201c%1\u201d holds a zero byte, which no text can. Take it out.").arg(f.place);
     case C::WrongEncoding:
         return tr("Line %1 is not UTF-8 text. Save it as \u201cCSV UTF-8\u201d and try again. "
                   "Nothing was changed.")

@@ -92,8 +92,71 @@ private Q_SLOTS:
         }
     }
 
-    // A weight that the journal cannot take stays in the field; the plan's is never put in its
-    // place.
+    // While the journal cannot be written the day goes on: weights are kept in a file beside it,
+    // outlive a crash, and go into it as soon as it is back.
+    void theDayGoesOnBesideTheJournal()
+    {
+        Shop shop;
+        shop.document().reset(demo(demoNames[2]), {});
+        shop.window->makeBatch();
+        MakePage& make = shop.window->making();
+        goToStep(make, WeighTarget::What::Sodium);
+        const int step = make.batch()->step();
+        const qint64 batch = make.batch()->batch();
+        const QString path = shop.dir.filePath(QStringLiteral("journal.sqlite"));
+        const auto lock = [&](const char* sql) {
+            QSqlDatabase db =
+                QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("other"));
+            db.setDatabaseName(path);
+            return db.open() && QSqlQuery(db).exec(QString::fromLatin1(sql));
+        };
+        QVERIFY(lock("BEGIN IMMEDIATE"));
+        QTest::keyClicks(make.weighedField(), QStringLiteral("107"));
+        QTest::mouseClick(button(&make, "Weighed, go on"), Qt::LeftButton);
+        QCOMPARE(*make.batch()->weighedAt(step), 107.0);
+        QCOMPARE(make.batch()->step(), step + 1);
+        QVERIFY2(shop.said().contains(QLatin1String("kept in a file beside it")),
+                 qPrintable(shop.said()));
+        QSqlDatabase::removeDatabase(QStringLiteral("other"));
+        shop.open(); // as after a crash
+        QVERIFY(shop.window->journal());
+        shop.window->offerRecovered();
+        QTest::mouseClick(button(shop.window.get(), "Go on making it"), Qt::LeftButton);
+        QCOMPARE(*shop.window->making().batch()->weighedAt(step), 107.0);
+        QCOMPARE(shop.window->making().batch()->step(), step + 1);
+        const auto record = std::get<BatchRecord>(shop.window->journal()->batch(batch));
+        QCOMPARE(record.weighings.last().weighed.grams, 107.0);
+        QVERIFY(QDir(shop.dir.path()).entryList({QStringLiteral("*.beside")}).isEmpty());
+    }
+
+    // Held keys weigh nothing, and a weight taken as planned says so for ever.
+    void heldKeysWeighNothing()
+    {
+        Shop shop;
+        shop.document().reset(demo(demoNames[0]), {});
+        shop.window->makeBatch();
+        MakePage& make = shop.window->making();
+        goToStep(make, WeighTarget::What::Line);
+        const int step = make.batch()->step();
+        for (const int key : {Qt::Key_Space, Qt::Key_Return}) {
+            QKeyEvent held(QEvent::KeyPress, key, Qt::NoModifier, QString(), true);
+            for (int i = 0; i < 90; ++i)
+                QApplication::sendEvent(make.weighedField(), &held);
+            QApplication::sendEvent(&make, &held);
+        }
+        QCOMPARE(make.batch()->step(), step);
+        QVERIFY(!make.batch()->weighedAt(step));
+        QTest::keyClick(make.weighedField(), Qt::Key_Space);
+        QCOMPARE(make.batch()->step(), step + 1);
+        const auto record =
+            std::get<BatchRecord>(shop.window->journal()->batch(make.batch()->batch()));
+        QCOMPARE(record.weighings.size(), 1);
+        QVERIFY(record.weighings[0].weighed.origin == WeighOrigin::AsPlanned);
+        shop.window->goTo(MainWindow::JournalPlace);
+        QVERIFY(shop.window->journalPage().pageText().contains(QLatin1String("taken as planned")));
+    }
+
+    // A weight that nothing can take stays in the field; the plan's is never put in its place.
     void weightThatCannotBeKeptStays()
     {
         Shop shop;
@@ -109,6 +172,8 @@ private Q_SLOTS:
             QVERIFY(db.open() && QSqlQuery(db).exec(QStringLiteral("DROP TABLE weighing")));
         }
         QSqlDatabase::removeDatabase(QStringLiteral("saboteur"));
+        QVERIFY(QDir(shop.dir.path())
+                    .mkdir(QStringLiteral("making-%1.beside").arg(make.batch()->batch())));
         QTest::keyClicks(make.weighedField(), QStringLiteral("107"));
         for (int tries = 0; tries < 2; ++tries)
             QTest::mouseClick(button(&make, "Weighed, go on"), Qt::LeftButton);
@@ -263,8 +328,18 @@ private Q_SLOTS:
         shop.document().reset(demo(demoNames[0]), {});
         shop.window->makeBatch();
         QVERIFY(!shop.window->making().batch());
-        QVERIFY(shop.window->banner().text().contains(QLatin1String("journal cannot be opened")));
+        QVERIFY(shop.said().contains(QLatin1String("journal cannot be opened")));
         QVERIFY(bytesOf(path).startsWith("this is no journal"));
+        // The mend: it is put aside, and a new one begun.
+        QTest::mouseClick(button(shop.window.get(), "Put it aside and begin a new one"),
+                          Qt::LeftButton);
+        QVERIFY(!shop.said().contains(QLatin1String("journal cannot be opened")));
+        shop.window->makeBatch();
+        QVERIFY(shop.window->making().batch());
+        const QStringList aside =
+            QDir(shop.dir.path()).entryList({QStringLiteral("journal.sqlite.damaged-*")});
+        QCOMPARE(aside.size(), 1);
+        QVERIFY(bytesOf(shop.dir.filePath(aside.first())).startsWith("this is no journal"));
     }
 };
 

@@ -370,7 +370,7 @@ private Q_SLOTS:
         QVERIFY(put(shop_->dir.filePath(QStringLiteral("shelf.sqlite")), QByteArray(5000, 'x')));
         shop_->open();
         shop_->window->goTo(MainWindow::ShelfPlace);
-        QVERIFY(shop_->window->banner().text().contains(QStringLiteral("cannot be opened")));
+        QVERIFY(shop_->said().contains(QStringLiteral("cannot be opened")));
         find(QStringLiteral("olive oil"));
         QVERIFY(page().current());
         page().newMaterial();

@@ -169,16 +169,28 @@ private Q_SLOTS:
         materials.search(QStringLiteral("no such thing"));
         QCOMPARE(materials.rowCount(), 0);
         QVERIFY(!materials.at(materials.index(0)));
-        BatchesModel batches;
-        Tester b(&batches, Tester::FailureReportingMode::QtTest);
+        BatchesModel batches; // a tester would fetch every page by itself
         BatchSummary s;
         s.id = 4;
         s.name = QStringLiteral("Loaf");
         s.superfatPlanned = 0.05;
         s.superfat = 0.0625;
-        batches.setBatches({s});
-        QCOMPARE(batches.indexOf(4).row(), 0);
-        QVERIFY(!batches.indexOf(5).isValid());
+        // 450 of them, in pages, as they are scrolled.
+        batches.setSource([&](int most, const BatchSummary* after) {
+            QList<BatchSummary> page;
+            for (qint64 id = after ? after->id - 1 : 453; id >= 4 && page.size() < most; --id) {
+                page.append(s);
+                page.last().id = id;
+            }
+            return page;
+        });
+        QCOMPARE(batches.rowCount(), BatchesModel::pageSize);
+        QVERIFY(batches.canFetchMore({}));
+        batches.fetchMore({});
+        QCOMPARE(batches.rowCount(), 2 * BatchesModel::pageSize);
+        QCOMPARE(batches.find(4).row(), 449);
+        QVERIFY(!batches.canFetchMore({}));
+        QVERIFY(!batches.find(999).isValid());
         QVERIFY(batches.data(batches.index(0, BatchesModel::Superfat), Qt::DisplayRole)
                     .toString()
                     .startsWith("6.3"));

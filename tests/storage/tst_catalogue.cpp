@@ -430,7 +430,7 @@ private Q_SLOTS:
         const auto row = [&](const char* name, const QByteArray& materials, C code) {
             QTest::newRow(name) << head + materials + "]}" << int(code);
         };
-        QTest::newRow("empty") << QByteArray() << int(C::NotJson);
+        QTest::newRow("empty") << QByteArray() << int(C::Empty);
         QTest::newRow("cut short") << head << int(C::NotJson);
         QTest::newRow("a list") << QByteArray("[]") << int(C::NotOurs);
         QTest::newRow("another format") << QByteArray(R"({"format":"x"})") << int(C::NotOurs);

@@ -72,9 +72,9 @@ private Q_SLOTS:
         // As after a pulled plug: nothing is closed, another opens the same file.
         auto other = openAt(path_);
         QVERIFY(other);
-        const auto unfinished = std::get<std::optional<BatchSummary>>(other->unfinished());
-        QVERIFY(unfinished);
-        QCOMPARE(unfinished->step, 4);
+        const auto unfinished = std::get<QList<BatchSummary>>(other->unfinished());
+        QCOMPARE(unfinished.size(), 1);
+        QCOMPARE(unfinished[0].step, 4);
         auto record = std::get<BatchRecord>(other->batch(id));
         QCOMPARE(record.weighings.size(), 1);
         QCOMPARE(record.weighings[0].weighed.grams, 322.0);
@@ -87,7 +87,7 @@ private Q_SLOTS:
         record = std::get<BatchRecord>(journal->batch(id));
         QCOMPARE(int(record.summary.state), int(BatchState::Finished));
         QCOMPARE(*record.summary.superfat, planned_.superfatTrue.value());
-        QVERIFY(!std::get<std::optional<BatchSummary>>(journal->unfinished()));
+        QVERIFY(std::get<QList<BatchSummary>>(journal->unfinished()).isEmpty());
     }
 
     void topUpsAreKept()
@@ -208,6 +208,11 @@ private Q_SLOTS:
         QCOMPARE(record.weighings.size(), 1);
         QCOMPARE(record.notes.size(), 1);
         QCOMPARE(record.topUps.size(), version >= 2 ? 1 : 0);
+        QCOMPARE(record.weighings[0].weighed.origin == WeighOrigin::AsPlanned, version >= 3);
+        const auto formulaThen = std::get<Formula>(formulaFromJson(record.formula));
+        const auto with = std::get<QList<BatchSummary>>(journal->batchesWith(
+            QString::fromStdString(formulaThen.lines.front().material->id)));
+        QCOMPARE(with.size(), 1);
         QVERIFY(std::holds_alternative<Formula>(formulaFromJson(record.formula)));
     }
 };

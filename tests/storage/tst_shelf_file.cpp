@@ -2,6 +2,8 @@
 #include <QtTest>
 
 #include "storage/catalogue.h"
+#include "storage/formula_json.h"
+#include "storage/material_file.h"
 #include "storage/shelf.h"
 
 #include <QSqlDatabase>
@@ -136,6 +138,19 @@ private Q_SLOTS:
         QTest::addColumn<QString>("sql");
         QTest::newRow("newer") << "PRAGMA user_version = 9";
         QTest::newRow("another kind") << "DROP TABLE own_material";
+    }
+    // Each is refused with a word, and the file left as it is.
+    void damaged()
+    {
+        QFETCH(QString, sql);
+        fillAndDamage(sql);
+        QVERIFY(!open(path_));
+        QVERIFY(!open(path_)); // and again: nothing was mended behind the maker's back
+    }
+
+    void oneBadRow_data()
+    {
+        QTest::addColumn<QString>("sql");
         QTest::newRow("a material that is not")
             << "INSERT INTO own_material VALUES ('x','X','{',0)";
         QTest::newRow("a figure that cannot be")
@@ -143,10 +158,102 @@ private Q_SLOTS:
         QTest::newRow("a figure nobody knows")
             << "INSERT INTO lot_figure VALUES (1,'gold',0.1,0.1,0.1,'?')";
     }
-    // Each is refused with a word, and the file left as it is.
-    void damaged()
+    // One row is set aside and named; everything else opens, and the row stays in the file.
+    void oneBadRow()
     {
         QFETCH(QString, sql);
+        fillAndDamage(sql);
+        for (int times = 0; times < 2; ++times) {
+            auto shelf = open(path_);
+            QVERIFY(shelf);
+            QCOMPARE(shelf->setAside().size(), std::size_t(1));
+            QVERIFY(!shelf->setAside()[0].what.isEmpty());
+            QCOMPARE(shelf->materials().size(), std::size_t(1));
+            QCOMPARE(shelf->lots().size(), std::size_t(1));
+        }
+    }
+
+    // What closed a shelf for good: now refused when it is kept, and mended where it stands already.
+    void tooLongIsRefusedAndMended_data()
+    {
+        QTest::addColumn<QString>("what");
+        for (const char* what : {"note", "names", "name"})
+            QTest::newRow(what) << QString::fromLatin1(what);
+    }
+    void tooLongIsRefusedAndMended()
+    {
+        QFETCH(QString, what);
+        Material m = own("own-a", "A");
+        if (what == QLatin1String("note"))
+            m.note = std::string(2001, 'n');
+        else if (what == QLatin1String("names"))
+            m.alsoCalled = std::vector<std::string>(60, "other");
+        else
+            m.name = std::string(201, 'x');
+        {
+            auto shelf = open(path_);
+            QVERIFY(shelf && !shelf->keep({own("own-b", "B")}));
+            QVERIFY(shelf->keep({m}));
+            QCOMPARE(shelf->materials().size(), std::size_t(1));
+        }
+        const QString text = QString::fromUtf8(
+            materialsToJson({std::make_shared<const Material>(m)})).replace(u'\'', QLatin1String("''"));
+        fillAndDamage(QStringLiteral("INSERT OR REPLACE INTO own_material VALUES ('own-a','A','%1',0)")
+                          .arg(text));
+        auto shelf = open(path_);
+        QVERIFY(shelf);
+        QCOMPARE(shelf->setAside().size(), std::size_t(1));
+        QVERIFY(!shelf->mend(shelf->setAside()[0].what));
+        QVERIFY(shelf->setAside().empty());
+        const OwnMaterial* mended = shelf->findMaterial("own-a");
+        QVERIFY(mended && !faultOf(*mended->material));
+        QVERIFY(open(path_)->setAside().empty());
+    }
+
+    // An id of the longest kind and all that hangs on it can be read again.
+    void longIdsComeBack()
+    {
+        const std::string id = "own-" + std::string(194, 'i');
+        auto shelf = open(path_);
+        QVERIFY(!shelf->keep({own(id.c_str(), "Long")}));
+        LotRecord lot = jar("long", QDate(2026, 1, 1));
+        lot.material = id;
+        lot.lot.measures = {{std::string(200, 'm'), 3.0, "weighed"}};
+        QVERIFY(std::holds_alternative<std::string>(shelf->keepLot(lot)));
+        auto again = open(path_);
+        QVERIFY(again && again->setAside().empty());
+        Formula f;
+        f.lines.push_back({1, std::make_shared<const Material>(withLot(
+                                  *again->findMaterial(id)->material, again->lots()[0].lot)),
+                           Vessel::OilPot, {5, AmountUnit::Gram}});
+        f.lastId = 1;
+        QVERIFY(std::holds_alternative<QByteArray>(readableFormulaJson(f)));
+    }
+
+    // Two on one shelf: what somebody changed meanwhile is not overwritten.
+    void changedMeanwhile()
+    {
+        auto one = open(path_);
+        QVERIFY(!one->keep({own("own-a", "A")}));
+        auto two = open(path_);
+        QVERIFY(!two->keep({own("own-a", "A by two")}));
+        const auto fault = one->keep({own("own-a", "A by one")});
+        QVERIFY(fault && fault->code == FileFault::Code::Changed);
+        QCOMPARE(one->findMaterial("own-a")->material->name, std::string("A by two"));
+        // Having seen it, it may.
+        QVERIFY(!one->keep({own("own-a", "A by one")}));
+        LotRecord lot = jar("jar", QDate(2026, 1, 1));
+        lot.lot.id = std::get<std::string>(one->keepLot(lot));
+        const LotRecord seen = *one->findLot(lot.lot.id);
+        QVERIFY(!two->setClosed(lot.lot.id, true));
+        const auto late = one->keepLot(lot, &seen);
+        QVERIFY(std::holds_alternative<FileFault>(late) &&
+                std::get<FileFault>(late).code == FileFault::Code::Changed);
+    }
+
+private:
+    void fillAndDamage(const QString& sql)
+    {
         {
             auto shelf = open(path_);
             QVERIFY(shelf && !shelf->keep({own("own-a", "A")}));
@@ -162,11 +269,8 @@ private Q_SLOTS:
             QVERIFY(query.exec(sql));
         }
         QSqlDatabase::removeDatabase("damage");
-        QVERIFY(!open(path_));
-        QVERIFY(!open(path_)); // and again: nothing was mended behind the maker's back
     }
 
-private:
     std::unique_ptr<QTemporaryDir> dir_;
     QString path_;
 };

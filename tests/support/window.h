@@ -8,7 +8,7 @@
 #include "app/main_window.h"
 #include "app/make/make_page.h"
 #include "app/theme/theme.h"
-#include "app/widgets/banner.h"
+#include "app/widgets/note_column.h"
 #include "app/widgets/typing_line.h"
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
@@ -50,6 +50,14 @@ public:
         field->setFocus();
         QTest::keyClicks(field, QString::fromUtf8(text));
         QTest::keyClick(field, Qt::Key_Return);
+    }
+    // Everything said above the page.
+    QString said() const
+    {
+        QStringList texts;
+        for (Banner* note : window->notes().shown())
+            texts << note->text();
+        return texts.join(QLatin1Char('\n'));
     }
     FormulaDocument& document() { return window->document(); }
     const Reckoning& reckoning() { return *window->document().reckoning(); }

@@ -1,4 +1,5 @@
 #include "app/bench/accounts_view.h"
+#include "words/plain_text.h"
 
 #include <QHelpEvent>
 #include <QKeyEvent>
@@ -279,7 +280,7 @@ void AccountsView::keyPressEvent(QKeyEvent* event)
         break;
     default: QWidget::keyPressEvent(event); return;
     }
-    setToolTip(sentenceFor(chosen_));
+    setToolTip(asTip(sentenceFor(chosen_)));
     setAccessibleName(sentenceFor(chosen_));
 }
 

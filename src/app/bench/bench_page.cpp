@@ -16,6 +16,7 @@
 #include "app/widgets/steady_stack.h"
 #include "app/widgets/typing_line.h"
 #include "core/account/contents.h"
+#include "core/materials/limits.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
@@ -106,6 +107,7 @@ QWidget* BenchPage::buildTop()
 {
     auto* top = new QWidget(this);
     title_ = new QLineEdit(top);
+    title_->setMaxLength(int(limits::formulaName));
     title_->setObjectName(QStringLiteral("title"));
     title_->setPlaceholderText(tr("Name this formula"));
     title_->setAccessibleName(tr("Name of the formula"));

@@ -1,6 +1,7 @@
 #include "app/bench/caution_list.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -10,9 +11,9 @@ namespace rhexion {
 
 CautionCard::CautionCard(QWidget* parent) : QWidget(parent)
 {
-    title_ = new QLabel(this);
+    title_ = new Label(this);
     title_->setWordWrap(true);
-    reason_ = new QLabel(this);
+    reason_ = new Label(this);
     reason_->setObjectName(QStringLiteral("muted"));
     reason_->setWordWrap(true);
     mend_ = new QPushButton(this);

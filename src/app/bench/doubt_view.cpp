@@ -1,7 +1,9 @@
 #include "app/bench/doubt_view.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 #include "words/shelf_words.h"
+#include "words/plain_text.h"
 
 #include <QLabel>
 #include <QPainter>
@@ -84,10 +86,10 @@ private:
 DoubtView::DoubtView(QWidget* parent) : QWidget(parent)
 {
     band_ = new DoubtBand(this);
-    text_ = new QLabel(this);
+    text_ = new Label(this);
     text_->setFont(Theme::small());
     text_->setWordWrap(true);
-    causes_ = new QLabel(this);
+    causes_ = new Label(this);
     causes_->setObjectName(QStringLiteral("muted"));
     causes_->setWordWrap(true);
     auto* layout = new QVBoxLayout(this);
@@ -130,9 +132,9 @@ void DoubtView::show(const Doubt* doubt, const Speech& speech)
         tr("Most of the doubt: %1. %2")
             .arg(names.join(QStringLiteral(", ")),
                  names.isEmpty() ? QString() : words::causeAdvice(doubt->causes.front().code)));
-    causes_->setToolTip(advice.join(QLatin1Char('\n')));
+    causes_->setToolTip(asTip(advice.join(QLatin1Char('\n'))));
     causes_->setVisible(!names.isEmpty() && !compact_);
-    text_->setToolTip(causes_->text());
+    text_->setToolTip(asTip(causes_->text()));
     setAccessibleDescription(text_->text() + QLatin1Char(' ') + causes_->text());
 }
 

@@ -4,6 +4,7 @@
 #include "app/bench/doubt_view.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
+#include "app/widgets/label.h"
 #include "core/advice/cautions.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
@@ -19,7 +20,7 @@ namespace {
 
 QLabel* heading(const QString& text)
 {
-    auto* label = new QLabel(text);
+    auto* label = new Label(text);
     label->setFont(Theme::strong());
     return label;
 }
@@ -33,7 +34,7 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidg
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(12, 10, 10, 10);
     layout->setSpacing(4);
-    refusal_ = new QLabel(this);
+    refusal_ = new Label(this);
     refusal_->setWordWrap(true);
     refusal_->hide();
     layout->addWidget(refusal_);

@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
+#include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 #include "words/words.h"
@@ -19,7 +20,7 @@ namespace {
 
 QLabel* caption(const QString& text, QWidget* buddy)
 {
-    auto* label = new QLabel(text);
+    auto* label = new Label(text);
     label->setObjectName(QStringLiteral("muted"));
     label->setBuddy(buddy);
     buddy->setAccessibleName(text);
@@ -53,7 +54,7 @@ PortionCard::PortionCard(FormulaDocument& document, PortionId id, QWidget* paren
     oil_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     oil_->setMinimumContentsLength(3);
     oil_->setMinimumWidth(60);
-    own_ = new QLabel(this);
+    own_ = new Label(this);
     own_->setObjectName(QStringLiteral("muted"));
     own_->setWordWrap(true);
     auto* remove = new QToolButton(this);

@@ -3,6 +3,7 @@
 #include "app/bench/portion_card.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
+#include "app/widgets/label.h"
 #include "document/formula_document.h"
 #include "words/words.h"
 
@@ -20,7 +21,7 @@ namespace rhexion {
 PortionsPanel::PortionsPanel(FormulaDocument& document, QWidget* parent)
     : SidePanel(tr("A split batter"), parent), document_(document)
 {
-    hint_ = new QLabel(this);
+    hint_ = new Label(this);
     hint_->setObjectName(QStringLiteral("muted"));
     hint_->setWordWrap(true);
     body()->addWidget(hint_);

@@ -1,6 +1,7 @@
 #include "app/bench/scale_button.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 #include "app/widgets/menu_parts.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
@@ -45,7 +46,7 @@ void ScaleButton::build()
     oils_ = add(tr("All oils"));
     batter_ = add(tr("Whole batter"));
     times_ = add(tr("Times"));
-    auto* hint = new QLabel(tr("Locked amounts stay as they are."));
+    auto* hint = new Label(tr("Locked amounts stay as they are."));
     hint->setObjectName(QStringLiteral("muted"));
     form->addRow(hint);
     connect(oils_, &NumberField::entered, this,

@@ -2,6 +2,7 @@
 
 #include "app/bench/lye_menu.h"
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 #include "app/widgets/menu_parts.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
@@ -28,7 +29,7 @@ QWidget* labelled(const QString& name, std::initializer_list<QWidget*> fields,
     auto* column = new QVBoxLayout(box);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(1);
-    auto* title = new QLabel(name);
+    auto* title = new Label(name);
     title->setObjectName(QStringLiteral("muted"));
     title->setBuddy(*fields.begin());
     column->addWidget(title);

@@ -2,6 +2,7 @@
 
 #include "app/shelf/stock_delegate.h"
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 #include "app/widgets/list_keys.h"
 #include "core/materials/figures.h"
 #include "models/stock_model.h"
@@ -30,7 +31,7 @@ ShelfDrawer::ShelfDrawer(Stock& stock, QWidget* parent)
     list_->setAccessibleName(tr("Materials"));
     list_->setUniformItemSizes(true);
     list_->setItemDelegate(new StockDelegate(list_));
-    about_ = new QLabel(this);
+    about_ = new Label(this);
     about_->setWordWrap(true);
     about_->setObjectName(QStringLiteral("muted"));
     about_->setMinimumHeight(150);

@@ -1,6 +1,7 @@
 #include "app/bench/slip_panel.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "core/account/doubt.h"
 #include "document/formula_document.h"
@@ -22,13 +23,13 @@ SlipPanel::SlipPanel(FormulaDocument& document, Stock& stock, QWidget* parent)
     slip_->addItems({tr("forgotten the acid\u2019s lye"), tr("put in several times the lye"),
                      tr("used the other citric acid"), tr("left something out"),
                      tr("put in too much of something"), tr("added an acid late")});
-    lineName_ = new QLabel(this);
+    lineName_ = new Label(this);
     line_ = new QComboBox(this);
     lineName_->setBuddy(line_);
-    amountName_ = new QLabel(this);
+    amountName_ = new Label(this);
     amount_ = new NumberField(QString(), 2, true, this);
     amountName_->setBuddy(amount_);
-    answer_ = new QLabel(this);
+    answer_ = new Label(this);
     answer_->setWordWrap(true);
     answer_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     answer_->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);

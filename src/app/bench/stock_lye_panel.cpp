@@ -1,6 +1,7 @@
 #include "app/bench/stock_lye_panel.h"
 
 #include "app/widgets/figure_row.h"
+#include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 #include "models/stock.h"
@@ -38,7 +39,7 @@ StockLyePanel::StockLyePanel(FormulaDocument& document, Stock& stock, std::funct
     form->addRow(tr("For so many of this batch"), batches_);
     form->addRow(tr("To spare, for what clings"), spare_);
     body()->addLayout(form);
-    said_ = new QLabel(this);
+    said_ = new Label(this);
     said_->setWordWrap(true);
     body()->addWidget(said_);
     for (FigureRow** row : {&hydroxide_, &water_, &makes_, &each_}) {
@@ -46,7 +47,7 @@ StockLyePanel::StockLyePanel(FormulaDocument& document, Stock& stock, std::funct
         (*row)->setFocusPolicy(Qt::NoFocus);
         body()->addWidget(*row);
     }
-    care_ = new QLabel(this);
+    care_ = new Label(this);
     care_->setWordWrap(true);
     care_->setObjectName(QStringLiteral("muted"));
     body()->addWidget(care_);
@@ -144,7 +145,7 @@ void StockLyePanel::keepIt()
             .toStdString();
     LotRecord lot;
     lot.lot.name = tr("made %1")
-                       .arg(speech_.habits().locale.toString(today_(), QLocale::ShortFormat))
+                       .arg(speech_.date(today_()))
                        .toStdString();
     lot.lot.figures = figuresOf(*result_, asked.sodium, *dry, source);
     lot.material = id;

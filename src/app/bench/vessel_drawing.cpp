@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "words/words.h"
+#include "words/plain_text.h"
 
 #include <QPainter>
 #include <QPainterPath>
@@ -34,7 +35,7 @@ void VesselDrawing::setContents(const Contents& contents, double full, const Spe
         if (grams >= 0.05)
             said << QStringLiteral("%1 %2").arg(name, speech.mass(grams));
     const QString text = said.isEmpty() ? tr("empty") : said.join(QStringLiteral("\n"));
-    setToolTip(text);
+    setToolTip(asTip(text));
     setAccessibleName(tr("%1 holds").arg(words::vesselName(vessel_)));
     setAccessibleDescription(text);
     update();

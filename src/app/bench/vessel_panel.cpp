@@ -4,6 +4,7 @@
 #include "app/bench/line_menu.h"
 #include "app/bench/vessel_drawing.h"
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
 #include "words/words.h"
@@ -22,14 +23,14 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     : QFrame(parent), document_(document), vessel_(vessel), compact_(compact)
 {
     setObjectName(QStringLiteral("card"));
-    auto* name = new QLabel(words::vesselName(vessel), this);
+    auto* name = new Label(words::vesselName(vessel), this);
     name->setFont(Theme::strong());
-    mass_ = new QLabel(this);
+    mass_ = new Label(this);
     mass_->setObjectName(QStringLiteral("muted"));
     badge_ = new QToolButton(this);
     badge_->hide();
     connect(badge_, &QToolButton::clicked, this, [this] { Q_EMIT cautionsWanted(vessel_); });
-    summary_ = new QLabel(this);
+    summary_ = new Label(this);
     summary_->setObjectName(QStringLiteral("muted"));
     summary_->setWordWrap(true);
     summary_->hide(); // until there is something to say
@@ -53,7 +54,7 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     list_->installEventFilter(this);
     connect(list_, &QListView::customContextMenuRequested, this, &VesselPanel::showMenu);
 
-    hint_ = new QLabel(compact ? tr("Drop here, or type")
+    hint_ = new Label(compact ? tr("Drop here, or type")
                                : tr("Nothing here yet. Type an amount "
                                     "and a name, or drop a line here."),
                        list_);

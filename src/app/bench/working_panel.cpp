@@ -1,4 +1,5 @@
 #include "app/bench/working_panel.h"
+#include "app/widgets/page_browser.h"
 
 #include "app/theme/theme.h"
 #include "document/formula_document.h"
@@ -22,7 +23,7 @@ WorkingPanel::WorkingPanel(FormulaDocument& document, QWidget* parent)
     auto* copy = new QPushButton(tr("Copy"), this);
     connect(copy, &QPushButton::clicked, this,
             [this] { QApplication::clipboard()->setText(plainText()); });
-    text_ = new QTextBrowser(this);
+    text_ = new PageBrowser(this);
     text_->setOpenLinks(false);
     text_->setAccessibleName(tr("The working"));
     top()->insertWidget(1, copy);

@@ -1,6 +1,8 @@
 #include "app/journal/journal_page.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/page_browser.h"
+#include "app/widgets/label.h"
 #include "models/batches_model.h"
 #include "words/words.h"
 
@@ -11,6 +13,8 @@
 #include <QPushButton>
 #include <QTableView>
 #include <QTextBrowser>
+
+#include <algorithm>
 #include <QVBoxLayout>
 
 namespace rhexion {
@@ -22,7 +26,7 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     auto* left = new QFrame(this);
     left->setObjectName(QStringLiteral("card"));
     left->setFixedWidth(530);
-    auto* title = new QLabel(tr("Batches"), left);
+    auto* title = new Label(tr("Batches"), left);
     title->setFont(Theme::strong());
     model_ = new BatchesModel(this);
     list_ = new QTableView(left);
@@ -41,7 +45,7 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     list_->setColumnWidth(BatchesModel::Started, 106);
     list_->setColumnWidth(BatchesModel::State, 110);
     list_->setColumnWidth(BatchesModel::Superfat, 78);
-    empty_ = new QLabel(tr("No batch yet. When you make one, it is written here by itself."), left);
+    empty_ = new Label(tr("No batch yet. When you make one, it is written here by itself."), left);
     empty_->setObjectName(QStringLiteral("muted"));
     empty_->setWordWrap(true);
     auto* leftLayout = new QVBoxLayout(left);
@@ -51,7 +55,7 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
 
     auto* right = new QFrame(this);
     right->setObjectName(QStringLiteral("card"));
-    page_ = new QTextBrowser(right);
+    page_ = new PageBrowser(right);
     page_->setOpenLinks(false);
     page_->setAccessibleName(tr("The batch"));
     note_ = new QLineEdit(right);
@@ -114,14 +118,16 @@ void JournalPage::reload(qint64 batch)
     if (!journal_)
         return;
     const qint64 wanted = batch != 0 ? batch : shown_ ? shown_->summary.id : 0;
-    const auto batches = journal_->batches();
-    if (const auto* fault = std::get_if<FileFault>(&batches)) {
-        Q_EMIT noted(words::fileFault(*fault));
-        return;
-    }
-    model_->setBatches(std::get<QList<BatchSummary>>(batches));
+    model_->setSource([this](int most, const BatchSummary* after) -> QList<BatchSummary> {
+        auto read = journal_->batches(most, after);
+        if (const auto* fault = std::get_if<FileFault>(&read)) {
+            Q_EMIT noted(words::fileFault(*fault));
+            return {};
+        }
+        return std::get<QList<BatchSummary>>(std::move(read));
+    });
     empty_->setVisible(model_->rowCount() == 0);
-    const QModelIndex index = model_->indexOf(wanted);
+    const QModelIndex index = model_->find(wanted);
     list_->setCurrentIndex(index.isValid() ? index : model_->index(0, 0));
     showBatch();
 }
@@ -146,10 +152,9 @@ void JournalPage::showBatch()
 QString JournalPage::pageOf(const BatchRecord& record) const
 {
     const BatchSummary& s = record.summary;
-    const QLocale& locale = speech_.habits().locale;
     const Colours& c = Theme::colours();
     const auto when = [&](const QDateTime& at) {
-        return locale.toString(at.toLocalTime(), QLocale::ShortFormat).toHtmlEscaped();
+        return speech_.dateTime(at).toHtmlEscaped();
     };
     QString html =
         QStringLiteral(
@@ -192,7 +197,10 @@ QString JournalPage::pageOf(const BatchRecord& record) const
             QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td>"
                            "<td class='off'>%4</td></tr>")
                 .arg(w.name.toHtmlEscaped(), speech_.mass(w.plannedGrams),
-                     speech_.mass(w.weighed.grams), differs ? sign + speech_.mass(off) : QString());
+                     speech_.mass(w.weighed.grams),
+                     w.weighed.origin == WeighOrigin::AsPlanned ? tr("taken as planned")
+                     : differs                                  ? sign + speech_.mass(off)
+                                                                : QString());
     }
     for (const TopUpRecord& added : record.topUps)
         html += QStringLiteral("<tr><td>%1</td><td></td><td align='right'>%2</td><td class='off'>%3"
@@ -200,7 +208,18 @@ QString JournalPage::pageOf(const BatchRecord& record) const
                     .arg(QString::fromStdString(added.topUp.material->name).toHtmlEscaped(),
                          speech_.mass(added.topUp.grams),
                          tr("beside the plan, %1").arg(words::vesselPlace(added.topUp.vessel)));
-    html += QStringLiteral("</table><h3>%1</h3>").arg(tr("Notes"));
+    html += QStringLiteral("</table>");
+    const auto taken = std::ranges::count_if(record.weighings, [](const WeighingRecord& w) {
+        return w.weighed.origin == WeighOrigin::AsPlanned;
+    });
+    if (taken > 0)
+        html += QStringLiteral("<p class='m'>%1</p>")
+                    .arg(tr("%n weight(s) were taken as planned, not weighed.", nullptr, int(taken)));
+    if (!record.setAside.isEmpty())
+        html += QStringLiteral("<p class='m'>%1</p>")
+                    .arg(tr("%n thing(s) that went in beside the plan cannot be read.", nullptr,
+                            int(record.setAside.size())));
+    html += QStringLiteral("<h3>%1</h3>").arg(tr("Notes"));
     if (record.notes.isEmpty())
         html += QStringLiteral("<p class='m'>%1</p>").arg(tr("None yet."));
     for (const NoteRecord& note : record.notes)
@@ -224,6 +243,7 @@ void JournalPage::addNote()
         return; // what was typed stays in the field
     }
     note_->clear();
+    Q_EMIT wrote();
     showBatch();
 }
 

@@ -35,6 +35,7 @@ Q_SIGNALS:
     void formulaWanted(const QByteArray& formula);
     void resumeWanted(qint64 batch);
     void noted(const QString& text);
+    void wrote(); // something is new in the journal
 
 private:
     void showBatch();

@@ -17,7 +17,7 @@ BatchInProgress::BatchInProgress(Journal& journal, const Formula& formula, const
 
 std::variant<std::unique_ptr<BatchInProgress>, FileFault>
 BatchInProgress::begin(Journal& journal, const Formula& formula, const Reckoning& planned,
-                       Clock clock)
+                       Clock clock, const QString& beside)
 {
     const auto started = journal.startBatch(formula, planned, clock());
     if (const auto* fault = std::get_if<FileFault>(&started))
@@ -25,11 +25,13 @@ BatchInProgress::begin(Journal& journal, const Formula& formula, const Reckoning
     std::unique_ptr<BatchInProgress> current(
         new BatchInProgress(journal, formula, planned, std::move(clock)));
     current->batch_ = std::get<qint64>(started);
+    current->beside_ = std::make_unique<KeptBeside>(beside, current->batch_);
     return current;
 }
 
 std::variant<std::unique_ptr<BatchInProgress>, FileFault>
-BatchInProgress::resume(Journal& journal, const BatchRecord& record, Clock clock)
+BatchInProgress::resume(Journal& journal, const BatchRecord& record, Clock clock,
+                        const QString& beside)
 {
     const auto formula = formulaFromJson(record.formula);
     if (const auto* fault = std::get_if<FileFault>(&formula))
@@ -44,6 +46,18 @@ BatchInProgress::resume(Journal& journal, const BatchRecord& record, Clock clock
     current->step_ = std::min(record.summary.step, int(current->plan_.steps.size()));
     for (const WeighingRecord& weighing : record.weighings)
         current->weighed_.push_back(weighing.weighed);
+    // What an earlier day could not bring into the journal.
+    current->beside_ = std::make_unique<KeptBeside>(beside, current->batch_);
+    for (const BesideEvent& event : current->beside_->all()) {
+        if (const auto& w = event.weighing) {
+            std::erase_if(current->weighed_,
+                          [&](const Weighed& old) { return old.target == w->weighed.target; });
+            current->weighed_.push_back(w->weighed);
+        }
+        if (event.step)
+            current->step_ = std::clamp(*event.step, 0, int(current->plan_.steps.size()));
+    }
+    current->bringIn();
     for (const TopUpRecord& added : record.topUps) {
         current->topUps_.push_back(added.topUp);
         current->topUpIds_.push_back(added.id);
@@ -82,7 +96,7 @@ std::optional<FileFault> BatchInProgress::weigh(double grams, WeighOrigin origin
                                 words::targetName(step.target, formula_),
                                 step.plannedGrams,
                                 clock_()};
-    if (auto fault = journal_.recordWeighing(batch_, record))
+    if (auto fault = keep({record, {}}))
         return fault;
     std::erase_if(weighed_, [&](const Weighed& w) { return w.target == step.target; });
     weighed_.push_back(record.weighed);
@@ -118,12 +132,56 @@ std::optional<FileFault> BatchInProgress::takeBackLastTopUp()
 std::optional<FileFault> BatchInProgress::goTo(int step)
 {
     const int to = std::clamp(step, 0, int(plan_.steps.size()));
-    if (auto fault = journal_.recordStep(batch_, to))
+    if (auto fault = keep({{}, to}))
         return fault;
     step_ = to;
     // What was weighed before has been stirred in by now and cannot be taken out again.
     reckonNow({});
     return std::nullopt;
+}
+
+std::optional<FileFault> BatchInProgress::write(const BesideEvent& event)
+{
+    return event.weighing ? journal_.recordWeighing(batch_, *event.weighing)
+                          : journal_.recordStep(batch_, *event.step);
+}
+
+void BatchInProgress::wait(std::optional<FileFault> fault)
+{
+    const bool news = waitingFor_.has_value() != fault.has_value();
+    waitingFor_ = std::move(fault);
+    if (news)
+        Q_EMIT waitingChanged();
+}
+
+bool BatchInProgress::bringIn()
+{
+    const QList<BesideEvent> events = beside_ ? beside_->all() : QList<BesideEvent>{};
+    // Each can be written twice without harm, so a stop half way through loses nothing.
+    for (const BesideEvent& event : events)
+        if (auto fault = write(event)) {
+            wait(std::move(fault));
+            return false;
+        }
+    if (!events.isEmpty())
+        beside_->clear();
+    wait(std::nullopt);
+    return true;
+}
+
+std::optional<FileFault> BatchInProgress::keep(const BesideEvent& event)
+{
+    // In their order: nothing goes into the journal past what waits beside it.
+    if (!waitingFor_ || bringIn()) {
+        auto fault = write(event);
+        if (!fault)
+            return std::nullopt;
+        if (fault->code == FileFault::Code::Missing || !beside_ || !beside_->append(event))
+            return fault;
+        wait(std::move(fault));
+        return std::nullopt;
+    }
+    return beside_->append(event) ? std::nullopt : waitingFor_;
 }
 
 std::optional<FileFault> BatchInProgress::keepDraft(const QString& note)
@@ -136,11 +194,15 @@ std::optional<FileFault> BatchInProgress::keepDraft(const QString& note)
 
 std::optional<FileFault> BatchInProgress::finish(const QString& note)
 {
+    if (!bringIn())
+        return waitingFor_;
     return journal_.finishBatch(batch_, now_.reckoning, note.trimmed(), clock_());
 }
 
 std::optional<FileFault> BatchInProgress::stop()
 {
+    if (!bringIn())
+        return waitingFor_;
     return journal_.stopBatch(batch_, clock_());
 }
 

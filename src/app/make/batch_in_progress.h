@@ -4,6 +4,7 @@
 
 #include <QObject>
 
+#include "app/make/kept_beside.h"
 #include "core/makeday/as_weighed.h"
 #include "storage/journal.h"
 
@@ -17,10 +18,12 @@ class BatchInProgress : public QObject {
     Q_OBJECT
 public:
     // Begins a batch of the formula, or takes one up again from its record.
+    // beside: the folder for what the journal cannot take meanwhile; empty: it is then refused.
     static std::variant<std::unique_ptr<BatchInProgress>, FileFault>
-    begin(Journal& journal, const Formula& formula, const Reckoning& planned, Clock clock);
+    begin(Journal& journal, const Formula& formula, const Reckoning& planned, Clock clock,
+          const QString& beside = {});
     static std::variant<std::unique_ptr<BatchInProgress>, FileFault>
-    resume(Journal& journal, const BatchRecord& record, Clock clock);
+    resume(Journal& journal, const BatchRecord& record, Clock clock, const QString& beside = {});
 
     qint64 batch() const { return batch_; }
     const Formula& formula() const { return formula_; }
@@ -36,7 +39,12 @@ public:
     // The last word on a target, with where it came from; nothing if it was not weighed.
     const Weighed* lastWeighing(const WeighTarget& target) const;
 
-    // Each returns a fault if the journal could not be written; then nothing has changed.
+    // Why the journal cannot be written just now; what was weighed since is kept beside it.
+    const std::optional<FileFault>& waitingFor() const { return waitingFor_; }
+    // Tries to bring what is kept beside into the journal; true when nothing is left outside it.
+    bool bringIn();
+
+    // Each returns a fault if it could not be kept; then nothing has changed.
     std::optional<FileFault> weigh(double grams, WeighOrigin origin = WeighOrigin::Typed);
     std::optional<FileFault> goTo(int step);
     // What went in beside the plan, where the step that is next puts things.
@@ -50,11 +58,16 @@ public:
 
 Q_SIGNALS:
     void changed();
+    void waitingChanged(); // waitingFor() is new
 
 private:
     BatchInProgress(Journal& journal, const Formula& formula, const Reckoning& planned,
                     Clock clock);
     void reckonNow(WeighTarget latest);
+    // Into the journal, or beside it while that cannot be written.
+    std::optional<FileFault> keep(const BesideEvent& event);
+    std::optional<FileFault> write(const BesideEvent& event);
+    void wait(std::optional<FileFault> fault);
 
     Journal& journal_;
     Formula formula_;
@@ -67,6 +80,8 @@ private:
     std::vector<Weighed> weighed_;
     std::vector<TopUp> topUps_;
     std::vector<qint64> topUpIds_; // in the journal, the same order
+    std::unique_ptr<KeptBeside> beside_;
+    std::optional<FileFault> waitingFor_;
     AsWeighed now_;
     std::vector<Caution> findings_;
 };

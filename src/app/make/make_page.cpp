@@ -1,7 +1,11 @@
 #include "app/make/make_page.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
+#include "app/widgets/limit_text.h"
 #include "app/widgets/typing_line.h"
+#include "core/materials/limits.h"
+#include "words/plain_text.h"
 #include "words/words.h"
 
 #include <QHBoxLayout>
@@ -18,6 +22,14 @@ namespace rhexion {
 
 MakePage::MakePage(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stock)
 {
+    // What is kept beside the journal goes in as soon as that can be written again.
+    constexpr int pause = 2000; // ms
+    again_.setInterval(pause);
+    connect(&again_, &QTimer::timeout, this, [this] {
+        if (current_ && current_->waitingFor())
+            current_->bringIn();
+    });
+    again_.start();
     setObjectName(QStringLiteral("page"));
     stack_ = new QStackedWidget(this);
     stack_->addWidget(buildEmpty());
@@ -27,10 +39,15 @@ MakePage::MakePage(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stoc
     layout->addWidget(stack_);
 }
 
+MakePage::~MakePage()
+{
+    keepDraft();
+}
+
 QWidget* MakePage::buildEmpty()
 {
     auto* text =
-        new QLabel(tr("Nothing is being made.\n\nOpen a formula on the bench and press "
+        new Label(tr("Nothing is being made.\n\nOpen a formula on the bench and press "
                       "\u201cMake this batch\u201d: each thing to weigh comes up in turn, and "
                       "what you really weighed is kept."),
                    this);
@@ -45,7 +62,7 @@ QWidget* MakePage::buildSteps()
     auto* left = new QFrame(box);
     left->setObjectName(QStringLiteral("card"));
     left->setFixedWidth(320);
-    name_ = new QLabel(left);
+    name_ = new Label(left);
     name_->setFont(Theme::strong());
     name_->setWordWrap(true);
     list_ = new QListWidget(left);
@@ -74,20 +91,20 @@ QWidget* MakePage::buildSteps()
 
     auto* card = new QFrame(box);
     card->setObjectName(QStringLiteral("card"));
-    count_ = new QLabel(card);
+    count_ = new Label(card);
     count_->setObjectName(QStringLiteral("muted"));
-    title_ = new QLabel(card);
+    title_ = new Label(card);
     title_->setFont(Theme::large());
     title_->setWordWrap(true);
-    planned_ = new QLabel(card);
+    planned_ = new Label(card);
     planned_->setFont(Theme::huge());
-    advice_ = new QLabel(card);
+    advice_ = new Label(card);
     advice_->setFont(Theme::figure());
     advice_->setWordWrap(true);
     advice_->setStyleSheet(QStringLiteral("font-weight: 400"));
 
     weighBox_ = new QWidget(card);
-    auto* weighLabel = new QLabel(tr("Really weighed"), weighBox_);
+    auto* weighLabel = new Label(tr("Really weighed"), weighBox_);
     weighed_ = new QLineEdit(weighBox_);
     weighed_->setFont(Theme::large());
     weighed_->setFixedSize(220, 52);
@@ -95,7 +112,7 @@ QWidget* MakePage::buildSteps()
     weighed_->setAccessibleName(tr("Really weighed"));
     weighed_->installEventFilter(this);
     weighLabel->setBuddy(weighed_);
-    weighedUnit_ = new QLabel(weighBox_);
+    weighedUnit_ = new Label(weighBox_);
     weighedUnit_->setFont(Theme::large());
     auto* weighRow = new QHBoxLayout(weighBox_);
     weighRow->setContentsMargins(0, 0, 0, 0);
@@ -104,12 +121,12 @@ QWidget* MakePage::buildSteps()
     weighRow->addWidget(weighedUnit_);
     weighRow->addStretch();
 
-    effect_ = new QLabel(card);
+    effect_ = new Label(card);
     effect_->setWordWrap(true);
-    mends_ = new QLabel(card);
+    mends_ = new Label(card);
     mends_->setWordWrap(true);
     mends_->setFont(Theme::figure());
-    mendHint_ = new QLabel(
+    mendHint_ = new Label(
         tr("When you have mended it, press its step in the list and type what is in there now."),
         card);
     mendHint_->setObjectName(QStringLiteral("muted"));
@@ -118,12 +135,17 @@ QWidget* MakePage::buildSteps()
     note_->setAccessibleName(tr("Note for the journal"));
     note_->setMaximumHeight(130);
     note_->setTabChangesFocus(true);
+    // A letter is no reason to wait for the disk: the draft is kept when the hand rests.
+    constexpr int rest = 700; // ms
+    draft_.setSingleShot(true);
+    draft_.setInterval(rest);
+    connect(&draft_, &QTimer::timeout, this, &MakePage::keepDraft);
     connect(note_, &QPlainTextEdit::textChanged, this, [this] {
-        if (current_ && note_->toPlainText() != current_->draft())
-            good(current_->keepDraft(note_->toPlainText()));
+        limitText(*note_, int(limits::journalNote));
+        draft_.start();
     });
 
-    added_ = new QLabel(card);
+    added_ = new Label(card);
     added_->setWordWrap(true);
     takeBack_ = new QPushButton(tr("Take the last one back"), card);
     connect(takeBack_, &QPushButton::clicked, this,
@@ -186,12 +208,25 @@ void MakePage::setSpeech(const Speech& speech)
     refresh();
 }
 
+void MakePage::keepDraft()
+{
+    draft_.stop();
+    if (current_ && note_->toPlainText() != current_->draft())
+        good(current_->keepDraft(note_->toPlainText()));
+}
+
 void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
 {
+    keepDraft();
     current_ = std::move(current);
     note_->setPlainText(current_ ? current_->draft() : QString());
-    if (current_)
+    draft_.stop();
+    if (current_) {
         connect(current_.get(), &BatchInProgress::changed, this, &MakePage::refresh);
+        connect(current_.get(), &BatchInProgress::waitingChanged, this, &MakePage::waitingChanged);
+        if (current_->waitingFor())
+            Q_EMIT waitingChanged();
+    }
     refresh();
 }
 
@@ -199,6 +234,8 @@ bool MakePage::good(const std::optional<FileFault>& fault)
 {
     if (fault)
         Q_EMIT noted(tr("The journal could not be written. %1").arg(words::fileFault(*fault)));
+    else
+        Q_EMIT wentWell();
     return !fault;
 }
 
@@ -208,10 +245,11 @@ void MakePage::refreshList()
     list_->clear();
     for (int i = 0; i < int(steps.size()); ++i) {
         QString text = words::dayStepTitle(steps[std::size_t(i)], current_->formula());
-        if (const auto grams = current_->weighedAt(i))
-            text = QStringLiteral("%1, %2").arg(text, speech_.mass(*grams));
+        if (const Weighed* w = current_->lastWeighing(steps[std::size_t(i)].target))
+            text = (w->origin == WeighOrigin::AsPlanned ? tr("%1, %2 as planned") : tr("%1, %2"))
+                       .arg(text, speech_.mass(w->grams));
         auto* item = new QListWidgetItem(text, list_);
-        item->setToolTip(text);
+        item->setToolTip(asTip(text));
         if (i < current_->step())
             item->setIcon(Theme::icon(QStringLiteral("check"), Theme::colours().fine));
         else
@@ -380,7 +418,7 @@ void MakePage::goOn()
         return;
     // Nothing typed means that the scale showed what was planned.
     if (now.target.what != WeighTarget::What::None && !current_->weighedAt(step) &&
-        !good(current_->weigh(now.plannedGrams)))
+        !good(current_->weigh(now.plannedGrams, WeighOrigin::AsPlanned)))
         return;
     good(current_->goTo(step + 1));
 }
@@ -393,6 +431,7 @@ void MakePage::goBack()
 
 void MakePage::finish()
 {
+    draft_.stop();
     if (!good(current_->finish(note_->toPlainText())))
         return;
     const qint64 batch = current_->batch();
@@ -405,6 +444,9 @@ bool MakePage::eventFilter(QObject* watched, QEvent* event)
     if (watched == weighed_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
         const bool enter = key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter;
+        // A key that is held, or that something lies on, weighs nothing.
+        if (key->isAutoRepeat() && (enter || key->key() == Qt::Key_Space))
+            return true;
         // The first Enter keeps what was typed and shows what it does; then Space or Enter goes on.
         // While something is being typed a space is a space, as in "4 oz".
         if (enter && weighed_->isModified()) {
@@ -421,6 +463,8 @@ bool MakePage::eventFilter(QObject* watched, QEvent* event)
 
 void MakePage::keyPressEvent(QKeyEvent* event)
 {
+    if (event->key() == Qt::Key_Space && event->isAutoRepeat())
+        return;
     if (event->key() == Qt::Key_Space && current_)
         goOn();
     else

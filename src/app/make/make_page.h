@@ -3,6 +3,7 @@
 // says at once what that does.
 #pragma once
 
+#include <QTimer>
 #include <QWidget>
 
 #include "app/make/batch_in_progress.h"
@@ -24,6 +25,7 @@ class MakePage : public QWidget {
     Q_OBJECT
 public:
     explicit MakePage(Stock& stock, QWidget* parent = nullptr);
+    ~MakePage() override;
 
     void setSpeech(const Speech& speech);
     void setBatch(std::unique_ptr<BatchInProgress> current);
@@ -35,6 +37,8 @@ Q_SIGNALS:
     void finished(qint64 batch);
     void stopped();
     void noted(const QString& text);
+    void wentWell();       // what was noted last is over
+    void waitingChanged(); // whether the journal can be written is new
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -54,6 +58,7 @@ private:
     void goOn();
     void goBack();
     void finish();
+    void keepDraft();
     bool good(const std::optional<FileFault>& fault);
 
     Stock& stock_;
@@ -79,6 +84,8 @@ private:
     QPushButton* next_;
     QPushButton* back_;
     QPushButton* stop_;
+    QTimer draft_;
+    QTimer again_;
     bool sureToStop_ = false;
 };
 

@@ -1,6 +1,7 @@
 #include "app/shelf/composition_bar.h"
 
 #include "app/theme/theme.h"
+#include "words/plain_text.h"
 
 #include <QPainter>
 
@@ -56,7 +57,7 @@ void CompositionBar::show(const Material& material, const Speech& speech)
     for (const Share& share : sharesOf(contents_))
         said << keyText(share, speech_);
     setAccessibleDescription(said.join(QStringLiteral(", ")));
-    setToolTip(said.join(QStringLiteral("\n")));
+    setToolTip(asTip(said.join(QStringLiteral("\n"))));
     const auto places = keyPlaces();
     setFixedHeight((places.empty() ? barHeight : places.back().y()) + keyRow);
     update();

@@ -1,9 +1,11 @@
 #include "app/shelf/import_panel.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 #include "storage/shelf.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
+#include "words/plain_text.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -16,9 +18,9 @@ namespace rhexion {
 
 ImportPanel::ImportPanel(QWidget* parent) : QWidget(parent)
 {
-    title_ = new QLabel(this);
+    title_ = new Label(this);
     title_->setFont(Theme::figure());
-    summary_ = new QLabel(this);
+    summary_ = new Label(this);
     summary_->setWordWrap(true);
     table_ = new QTableWidget(0, 3, this);
     table_->setAccessibleName(tr("Rows of the file"));
@@ -75,7 +77,7 @@ void ImportPanel::show(const QString& fileName, const QList<ImportedRow>& rows, 
         const QStringList cells{QString::number(row.line), row.name, text};
         for (int column = 0; column < 3; ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
-            item->setToolTip(cells[column]);
+            item->setToolTip(asTip(cells[column]));
             if (!row.material)
                 item->setForeground(Theme::colours().danger);
             table_->setItem(i, column, item);

@@ -3,6 +3,7 @@
 #include "app/shelf/figures_editor.h"
 #include "app/theme/theme.h"
 #include "app/widgets/complaint.h"
+#include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "words/shelf_words.h"
 
@@ -47,7 +48,7 @@ QString measuresToText(const std::vector<Measure>& measures, const Speech& speec
 
 LotEditor::LotEditor(QWidget* parent) : QWidget(parent)
 {
-    title_ = new QLabel(this);
+    title_ = new Label(this);
     title_->setFont(Theme::figure());
     name_ = new QLineEdit(this);
     name_->setMaxLength(100);
@@ -74,7 +75,7 @@ LotEditor::LotEditor(QWidget* parent) : QWidget(parent)
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(10);
     const auto put = [&](int row, int column, const QString& name, QWidget* field, int span = 1) {
-        auto* label = new QLabel(name, this);
+        auto* label = new Label(name, this);
         label->setBuddy(field);
         field->setAccessibleName(QString(name).remove(QLatin1Char('&')));
         grid->addWidget(label, row, column * 2);
@@ -101,7 +102,7 @@ LotEditor::LotEditor(QWidget* parent) : QWidget(parent)
     buttons->addWidget(keep);
     buttons->addWidget(cancel);
     buttons->addStretch();
-    auto* hint = new QLabel(tr("Only what is printed on the jar or certificate, or what you "
+    auto* hint = new Label(tr("Only what is printed on the jar or certificate, or what you "
                                "measured: the rest stays the material\u2019s."),
                             this);
     hint->setObjectName(QStringLiteral("muted"));
@@ -142,7 +143,7 @@ void LotEditor::edit(const MaterialPtr& material, const LotRecord& lot, const QD
     title_->setText(lot.lot.id.empty() ? tr("A new lot of %1").arg(name)
                                        : tr("A lot of %1").arg(name));
     name_->setText(lot.lot.name.empty()
-                       ? speech_.habits().locale.toString(today, QLocale::ShortFormat)
+                       ? speech_.date(today)
                        : QString::fromStdString(lot.lot.name));
     homeMade_->setChecked(lot.homeMade);
     supplier_->setText(lot.supplier);

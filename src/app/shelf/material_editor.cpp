@@ -3,7 +3,9 @@
 #include "app/shelf/figures_editor.h"
 #include "app/theme/theme.h"
 #include "app/widgets/complaint.h"
+#include "app/widgets/label.h"
 #include "core/materials/figures.h"
+#include "core/materials/limits.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
 
@@ -19,7 +21,7 @@ namespace rhexion {
 
 MaterialEditor::MaterialEditor(QWidget* parent) : QWidget(parent)
 {
-    title_ = new QLabel(this);
+    title_ = new Label(this);
     title_->setFont(Theme::figure());
     name_ = new QLineEdit(this);
     name_->setMaxLength(120);
@@ -32,8 +34,10 @@ MaterialEditor::MaterialEditor(QWidget* parent) : QWidget(parent)
         kind_->addItem(text, int(kind));
     }
     also_ = new QLineEdit(this);
+    also_->setMaxLength(int(limits::materialName * 10));
     also_->setPlaceholderText(tr("other names, divided by commas"));
     note_ = new QLineEdit(this);
+    note_->setMaxLength(int(limits::materialNote));
     note_->setPlaceholderText(tr("one plain sentence"));
     figures_ = new FiguresEditor(this);
     figures_->setUsualSource(tr("Label of the pack"));

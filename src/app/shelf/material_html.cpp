@@ -119,14 +119,13 @@ private:
     {
         if (page_.lots.empty())
             return;
-        const QLocale& locale = speech_.habits().locale;
         head(tr("Lots"));
         html_ += QStringLiteral("<table>");
         for (const LotRecord* lot : page_.lots) {
             QStringList notes;
             if (lot->got.isValid())
                 notes << (lot->homeMade ? tr("made %1") : tr("came %1"))
-                             .arg(locale.toString(lot->got, QLocale::ShortFormat));
+                             .arg(speech_.date(lot->got));
             if (!lot->supplier.isEmpty())
                 notes << lot->supplier;
             if (lot->leftGrams)
@@ -135,7 +134,7 @@ private:
                 notes << tr("price %1").arg(speech_.number(*lot->price, 2));
             if (lot->bestBefore.isValid())
                 notes << tr("best before %1")
-                             .arg(locale.toString(lot->bestBefore, QLocale::ShortFormat));
+                             .arg(speech_.date(lot->bestBefore));
             if (!lot->notes.isEmpty())
                 notes << lot->notes;
             const bool inUse = m_.lot.id == lot->lot.id;
@@ -217,8 +216,7 @@ private:
                 QStringLiteral("<p><a href='batch:%1'>%2</a> <span class='m'>%3</span></p>")
                     .arg(b.id)
                     .arg((b.name.isEmpty() ? tr("A batch without a name") : b.name).toHtmlEscaped(),
-                         speech_.habits().locale.toString(b.started.toLocalTime().date(),
-                                                          QLocale::ShortFormat));
+                         speech_.date(b.started.toLocalTime().date()));
         }
         if (page_.usedIn.size() > most)
             line(tr("and %n earlier batch(es)", int(page_.usedIn.size() - most)));

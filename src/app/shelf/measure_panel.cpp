@@ -1,6 +1,8 @@
 #include "app/shelf/measure_panel.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/page_browser.h"
+#include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
@@ -22,16 +24,16 @@ constexpr int mostRuns = 4;
 
 MeasurePanel::MeasurePanel(QWidget* parent) : QWidget(parent)
 {
-    title_ = new QLabel(this);
+    title_ = new Label(this);
     title_->setFont(Theme::figure());
     choice_ = new QComboBox(this);
     choice_->setAccessibleName(tr("Measurement"));
-    how_ = new QLabel(this);
+    how_ = new Label(this);
     how_->setWordWrap(true);
-    result_ = new QLabel(this);
+    result_ = new Label(this);
     result_->setFont(Theme::figure());
     result_->setWordWrap(true);
-    working_ = new QTextBrowser(this);
+    working_ = new PageBrowser(this);
     working_->setAccessibleName(tr("The working"));
     working_->setOpenLinks(false);
     keepOpen_ = new QPushButton(this);
@@ -168,7 +170,7 @@ void MeasurePanel::build()
         if (reading.kind == Reading::Kind::YesNo) {
             grid->addWidget(field, row, column, 1, 2);
         } else {
-            auto* label = new QLabel(reading.name, form_);
+            auto* label = new Label(reading.name, form_);
             label->setBuddy(field);
             grid->addWidget(label, row, column);
             grid->addWidget(field, row, column + 1, Qt::AlignLeft);
@@ -184,7 +186,7 @@ void MeasurePanel::build()
                 const QString name = tr("Run %1: %2").arg(run + 1).arg(reading.name);
                 QWidget* field = fieldFor(reading, form_);
                 field->setAccessibleName(name);
-                auto* label = new QLabel(column == 0 ? name : reading.name, form_);
+                auto* label = new Label(column == 0 ? name : reading.name, form_);
                 label->setBuddy(field);
                 grid->addWidget(label, row, column++);
                 grid->addWidget(field, row, column++, Qt::AlignLeft);

@@ -1,6 +1,8 @@
 #include "app/shelf/mix_panel.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/page_browser.h"
+#include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "core/measuring/measure.h"
 #include "models/stock.h"
@@ -19,9 +21,9 @@ namespace rhexion {
 
 MixPanel::MixPanel(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stock)
 {
-    title_ = new QLabel(tr("Cook or mix"), this);
+    title_ = new Label(tr("Cook or mix"), this);
     title_->setFont(Theme::figure());
-    auto* how = new QLabel(tr("Say what went in, by weight, and weigh what came out without the "
+    auto* how = new Label(tr("Say what went in, by weight, and weigh what came out without the "
                               "pan. What is missing is taken for water that boiled off."),
                            this);
     how->setWordWrap(true);
@@ -35,7 +37,7 @@ MixPanel::MixPanel(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stoc
         grams_[i] = new NumberField(tr("g"), 1, true, this);
         grams_[i]->setAccessibleName(tr("Grams of material %1").arg(i + 1));
         grams_[i]->setFixedWidth(120);
-        said_[i] = new QLabel(this);
+        said_[i] = new Label(this);
         said_[i]->setObjectName(QStringLiteral("muted"));
         const int row = static_cast<int>(i);
         grid->addWidget(grams_[i], row, 0);
@@ -53,15 +55,15 @@ MixPanel::MixPanel(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stoc
     name_->setMaxLength(120);
     name_->setAccessibleName(tr("Name of the new material"));
     auto* endRow = new QHBoxLayout;
-    endRow->addWidget(new QLabel(tr("It weighs in the end"), this));
+    endRow->addWidget(new Label(tr("It weighs in the end"), this));
     endRow->addWidget(end_);
     endRow->addSpacing(16);
-    endRow->addWidget(new QLabel(tr("and is called"), this));
+    endRow->addWidget(new Label(tr("and is called"), this));
     endRow->addWidget(name_, 1);
-    result_ = new QLabel(this);
+    result_ = new Label(this);
     result_->setFont(Theme::strong());
     result_->setWordWrap(true);
-    working_ = new QTextBrowser(this);
+    working_ = new PageBrowser(this);
     working_->setAccessibleName(tr("The working"));
     keep_ = new QPushButton(tr("Keep it as a material, with a lot"), this);
     keep_->setObjectName(QStringLiteral("primary"));

@@ -9,6 +9,8 @@
 #include "app/shelf/mix_panel.h"
 #include "app/shelf/stock_delegate.h"
 #include "app/theme/theme.h"
+#include "app/widgets/page_browser.h"
+#include "app/widgets/label.h"
 #include "app/widgets/list_keys.h"
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
@@ -96,7 +98,7 @@ QWidget* ShelfPage::buildList()
     list_->setItemDelegate(new StockDelegate(list_));
     list_->setUniformItemSizes(true);
     list_->setAccessibleName(tr("Materials"));
-    count_ = new QLabel(left);
+    count_ = new Label(left);
     count_->setObjectName(QStringLiteral("muted"));
     auto* fresh = new QPushButton(tr("New material of my own\u2026"), left);
     auto* in = new QPushButton(tr("Bring in\u2026"), left);
@@ -135,13 +137,13 @@ QWidget* ShelfPage::buildList()
 QWidget* ShelfPage::buildMaterial()
 {
     material_ = new QWidget(pages_);
-    name_ = new QLabel(material_);
+    name_ = new Label(material_);
     name_->setFont(Theme::figure());
     name_->setWordWrap(true);
-    about_ = new QLabel(material_);
+    about_ = new Label(material_);
     about_->setWordWrap(true);
     bar_ = new CompositionBar(material_);
-    text_ = new QTextBrowser(material_);
+    text_ = new PageBrowser(material_);
     text_->setOpenLinks(false);
     text_->setAccessibleName(tr("The material"));
     use_ = new QPushButton(tr("Use it on the bench"), material_);
@@ -437,7 +439,7 @@ void ShelfPage::keepMaterials(const std::vector<Material>& materials, double gra
         LotRecord lot;
         lot.material = named.front().id;
         lot.lot.name =
-            speech_.habits().locale.toString(today(), QLocale::ShortFormat).toStdString();
+            speech_.date(today()).toStdString();
         lot.homeMade = true;
         lot.got = today();
         lot.boughtGrams = lot.leftGrams = gramsLeft;

@@ -1,6 +1,7 @@
 #include "app/widgets/banner.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -12,8 +13,8 @@ namespace rhexion {
 Banner::Banner(QWidget* parent) : QFrame(parent)
 {
     setObjectName(QStringLiteral("card"));
-    icon_ = new QLabel(this);
-    text_ = new QLabel(this);
+    icon_ = new Label(this);
+    text_ = new Label(this);
     text_->setWordWrap(true);
     text_->setTextFormat(Qt::PlainText);
     buttons_ = new QHBoxLayout;

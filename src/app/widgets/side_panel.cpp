@@ -1,6 +1,7 @@
 #include "app/widgets/side_panel.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -12,7 +13,7 @@ namespace rhexion {
 SidePanel::SidePanel(const QString& title, QWidget* parent) : QFrame(parent)
 {
     setObjectName(QStringLiteral("card"));
-    auto* name = new QLabel(title, this);
+    auto* name = new Label(title, this);
     name->setFont(Theme::strong());
     auto* back = new QPushButton(tr("Back to figures"), this);
     connect(back, &QPushButton::clicked, this, &SidePanel::closed);

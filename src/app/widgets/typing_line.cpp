@@ -1,7 +1,9 @@
 #include "app/widgets/typing_line.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 #include "words/words.h"
+#include "words/plain_text.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -35,7 +37,7 @@ TypingLine::TypingLine(Stock& stock, QWidget* parent) : QFrame(parent), stock_(s
            "\u00B7 rest water"));
     field_->setAccessibleName(tr("Add a material by typing"));
     field_->installEventFilter(this);
-    said_ = new QLabel(this);
+    said_ = new Label(this);
     said_->setFont(Theme::small());
     said_->setMinimumWidth(10);
     add_ = new QPushButton(tr("Add"), this);
@@ -112,7 +114,7 @@ QString TypingLine::understanding() const
 void TypingLine::say(const QString& text, bool bad)
 {
     said_->setText(text);
-    said_->setToolTip(text);
+    said_->setToolTip(asTip(text));
     said_->setVisible(!text.isEmpty());
     QPalette palette = said_->palette();
     palette.setColor(QPalette::WindowText, bad ? Theme::colours().care : Theme::colours().fine);

@@ -1,0 +1,30 @@
+// The windows of one workshop: opened beside each other, and what is done to all at the end.
+#pragma once
+
+#include "app/main_window.h"
+
+#include <QPointer>
+
+namespace rhexion {
+
+class Windows : public QObject {
+    Q_OBJECT
+public:
+    explicit Windows(Workshop& workshop, QObject* parent = nullptr);
+    ~Windows() override;
+
+    // A window with the formula of a file, or with first, or with a fresh one. The first window
+    // looks for recovered work when it has been painted.
+    MainWindow* open(const QString& path = {}, const std::optional<Formula>& first = std::nullopt);
+    // A file that is open already comes to the front; any other gets a window.
+    void bring(const QStringList& paths);
+    QList<MainWindow*> all() const;
+    // Unsaved work into copies that the next start finds: for an end that asks nobody.
+    void leaveCopies();
+
+private:
+    Workshop& workshop_;
+    QList<QPointer<MainWindow>> windows_;
+};
+
+} // namespace rhexion

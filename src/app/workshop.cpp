@@ -1,0 +1,108 @@
+#include "app/workshop.h"
+
+#include "app/demo.h"
+#include "storage/data_folder.h"
+#include "storage/sqlite_file.h"
+#include "words/words.h"
+
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+
+namespace rhexion {
+
+Workshop::Workshop(Places places, Clock clock, QObject* parent)
+    : QObject(parent), places_(std::move(places)), clock_(std::move(clock)),
+      stock_(new Stock(places_.data + QStringLiteral("/shelf.sqlite"), Foods::shippedPath(),
+                       places_.readOnly, this))
+{
+    constexpr int pause = 2000; // ms
+    again_.setInterval(pause);
+    connect(&again_, &QTimer::timeout, this, [this] {
+        if (openJournal())
+            again_.stop();
+    });
+}
+
+Workshop::~Workshop()
+{
+    // The copy of a day that went well is worth more than a second at the end of it.
+    if (journal_ && !places_.readOnly && !places_.demo)
+        journal_->keepGoodCopy();
+}
+
+void Workshop::loadStock()
+{
+    stock_->load();
+    Shelf* shelf = stock_->shelf();
+    if (!places_.demo || places_.readOnly || filled_ || !shelf)
+        return;
+    filled_ = true;
+    if (!shelf->materials().empty() || !shelf->lots().empty())
+        return;
+    if (const auto fault = fillDemoShelf(*shelf))
+        Q_EMIT said(words::fileFault(*fault));
+    else
+        stock_->refresh();
+}
+
+Journal* Workshop::journal()
+{
+    if (!journal_ && !again_.isActive() && !openJournal() &&
+        journalFault_->code == FileFault::Code::Locked)
+        again_.start();
+    return journal_.get();
+}
+
+bool Workshop::openJournal()
+{
+    if (!places_.readOnly)
+        makeOwnFolder(places_.data);
+    auto opened = Journal::open(journalPath(), places_.readOnly);
+    if (auto* fault = std::get_if<FileFault>(&opened)) {
+        journalFault_ = std::move(*fault);
+        Q_EMIT journalFailed();
+        return false;
+    }
+    journalFault_.reset();
+    journal_ = std::get<std::unique_ptr<Journal>>(std::move(opened));
+    if (places_.demo && !places_.readOnly)
+        if (const auto fault = fillDemoJournal(*journal_))
+            Q_EMIT said(words::fileFault(*fault));
+    Q_EMIT journalOpened();
+    return true;
+}
+
+bool Workshop::hasGoodJournalCopy() const
+{
+    return QFileInfo(SqliteFile::goodCopyOf(journalPath())).isFile();
+}
+
+bool Workshop::putJournalAside()
+{
+    const QString stamp = clock_().toUTC().toString(QStringLiteral("yyyyMMdd-HHmmss"));
+    bool good = true;
+    // The write-ahead log belongs to the damaged file and goes with it.
+    for (const char* tail : {"", "-wal", "-shm"}) {
+        const QString from = journalPath() + QLatin1String(tail);
+        if (QFileInfo::exists(from))
+            good = QFile::rename(from, journalPath() + QStringLiteral(".damaged-") + stamp +
+                                           QLatin1String(tail)) &&
+                   good;
+    }
+    return good;
+}
+
+bool Workshop::journalFromGoodCopy()
+{
+    if (journal_ || !hasGoodJournalCopy() || !putJournalAside())
+        return false;
+    return QFile::copy(SqliteFile::goodCopyOf(journalPath()), journalPath()) && openJournal();
+}
+
+bool Workshop::journalAnew()
+{
+    return !journal_ && putJournalAside() && openJournal();
+}
+
+} // namespace rhexion

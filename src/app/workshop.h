@@ -1,0 +1,70 @@
+// What every window on one data folder shares: shelf, journal, clock, and who makes which batch.
+#pragma once
+
+#include <QObject>
+#include <QSet>
+#include <QTimer>
+
+#include "app/make/batch_in_progress.h"
+#include "models/stock.h"
+
+namespace rhexion {
+
+struct Places {
+    QString data; // journal, shelf and recovered work live here
+    bool demo = false;
+    bool readOnly = false; // another program has the folder
+};
+
+class Workshop : public QObject {
+    Q_OBJECT
+public:
+    Workshop(Places places, Clock clock, QObject* parent = nullptr);
+    ~Workshop() override;
+
+    const Places& places() const { return places_; }
+    const Clock& clock() const { return clock_; }
+    QString recoveryFolder() const { return places_.data + QStringLiteral("/recovered"); }
+    QString journalPath() const { return places_.data + QStringLiteral("/journal.sqlite"); }
+
+    Stock& stock() { return *stock_; }
+    // Opens shelf and foods; called after the first picture.
+    void loadStock();
+
+    // Opened when first wanted; nothing if it cannot be, and journalFault() says why. A journal that
+    // another program holds is tried again every two seconds.
+    Journal* journal();
+    const std::optional<FileFault>& journalFault() const { return journalFault_; }
+    bool hasGoodJournalCopy() const;
+    // Puts a damaged journal aside under another name and goes on with its last good copy, or with a
+    // new one. False if the files cannot be moved.
+    bool journalFromGoodCopy();
+    bool journalAnew();
+
+    // A batch is made in one window at a time.
+    bool isBeingMade(qint64 batch) const { return making_.contains(batch); }
+    void beginMaking(qint64 batch) { making_.insert(batch); }
+    void endMaking(qint64 batch) { making_.remove(batch); }
+
+Q_SIGNALS:
+    void journalOpened();            // it was not there before
+    void journalFailed();            // journalFault() is new
+    void journalChanged();           // a batch was begun, finished, stopped or noted
+    void said(const QString& text);  // a thing that went wrong and concerns no one page
+    void windowWanted(const QString& formulaPath); // empty: a new formula
+
+private:
+    bool openJournal();
+    bool putJournalAside();
+
+    Places places_;
+    Clock clock_;
+    Stock* stock_;
+    std::unique_ptr<Journal> journal_;
+    std::optional<FileFault> journalFault_;
+    QTimer again_;
+    QSet<qint64> making_;
+    bool filled_ = false;
+};
+
+} // namespace rhexion
