@@ -68,6 +68,9 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
             .arg(lineName(c.line, f), s.percent(figure(0)));
     case C::SoftBar:
         return tr("%1 at %2 softens the bar").arg(lineName(c.line, f), s.percent(figure(0)));
+    case C::BarCrumbles:
+        return tr("%1 at %2 of the oils makes the bar crumble")
+            .arg(lineName(c.line, f), s.percent(figure(0)));
     case C::ClayInLye: return tr("%1 does not belong in strong lye").arg(lineName(c.line, f));
     case C::EggInLye: return tr("%1 scrambles in lye").arg(lineName(c.line, f));
     case C::ScentInLye: return tr("%1 is lost in the lye").arg(lineName(c.line, f));
@@ -226,6 +229,8 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
     case C::Scratchy: return tr("Above %1 a bar scours. Less, or finer.").arg(s.percent(figure(1)));
     case C::SoftBar:
         return tr("Above %1 of the oils bars stay soft or sticky.").arg(s.percent(figure(1)));
+    case C::BarCrumbles:
+        return tr("Above %1 bars turn brittle and crumble at the cut.").arg(s.percent(figure(1)));
     case C::ClayInLye:
         return tr("It clumps there and hides undissolved lye. Wet it in a little oil or water and "
                   "stir it in at trace.");

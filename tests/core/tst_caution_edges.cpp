@@ -161,6 +161,8 @@ const std::vector<Edge>& edges()
          share(thing(K::Solid, {{B::Scratchy, 0.05}}))},
         {"soft above its 10 %", C::SoftBar, 0.1, true,
          share(thing(K::Solid, {{B::SoftensBar, 0.1}}))},
+        {"crumbles above its 3 %", C::BarCrumbles, 0.03, true,
+         share(thing(K::Acid, {{B::Crumbles, 0.03}}))},
         {"scent above 1.25 of its usual", C::MuchScent, 0.0375, true,
          share(thing(K::Scent, {}, 0.03))},
         {"half a per cent of alcohol", C::AlcoholInLye, 0.005, true,

@@ -284,6 +284,8 @@ const std::vector<Row>& rows()
         {"2 % scrub", with(thing("scrub", K::Solid, {{B::Scratchy, 0.05}}), 20), C::Scratchy, false, false},
         {"20 % of a softening one", with(thing("soft", K::Solid, {{B::SoftensBar, 0.1}}), 200), C::SoftBar, true, false},
         {"5 % of a softening one", with(thing("soft", K::Solid, {{B::SoftensBar, 0.1}}), 50), C::SoftBar, false, false},
+        {"6 % of lactate", with(thing("lactate", K::Acid, {{B::Crumbles, 0.03}}), 60), C::BarCrumbles, true, false},
+        {"2 % of lactate", with(thing("lactate", K::Acid, {{B::Crumbles, 0.03}}), 20), C::BarCrumbles, false, false},
         {"clay in the jug", with(thing("clay", K::Solid, {{B::DisperseInWater, {}}}), 20, Vessel::LyeJug), C::ClayInLye, true, true},
         {"clay at trace", with(thing("clay", K::Solid, {{B::DisperseInWater, {}}}), 20), C::ClayInLye, false, false},
         {"egg in the jug", with(thing("egg", K::Egg), 50, Vessel::LyeJug), C::EggInLye, true, true},

@@ -396,6 +396,37 @@ private Q_SLOTS:
         });
     }
 
+    // The smallest safe superfat that a refusal states is accepted when it is followed, and is no
+    // larger than it need be: a hundredth less is refused.
+    void smallestSafeSuperfatIsSafe()
+    {
+        RandomFormulas random(23);
+        int refused = 0;
+        for (int i = 0; i < runs && refused < 400; ++i) {
+            Formula f = random.next(false);
+            if (f.lye.fixed)
+                continue;
+            add(f, random.randomOil(), grams(random.between(50, 900)), Vessel::AfterCook);
+            const auto result = reckon(f);
+            const auto* r = std::get_if<Refusal>(&result);
+            if (!r || r->code != RefusalCode::LyeLeftAfterCook)
+                continue;
+            ++refused;
+            Formula safe = f;
+            safe.lye.superfat = r->figures.at(2);
+            const auto after = reckon(safe);
+            const auto* still = std::get_if<Refusal>(&after);
+            QVERIFY2(!still || still->code != RefusalCode::LyeLeftAfterCook,
+                     qPrintable(QString::number(i)));
+            safe.lye.superfat = r->figures.at(2) - 0.01;
+            const auto less = reckon(safe);
+            const auto* refusal = std::get_if<Refusal>(&less);
+            if (safe.lye.superfat >= f.lye.superfat)
+                QVERIFY(refusal && refusal->code == RefusalCode::LyeLeftAfterCook);
+        }
+        QVERIFY2(refused >= 60, qPrintable(QString::number(refused)));
+    }
+
     void undoingAnEditRestoresTheFormula()
     {
         forAll(14, false, [](RandomFormulas& random, const Formula& f, const Reckoning&) {

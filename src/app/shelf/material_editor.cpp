@@ -6,6 +6,7 @@
 #include "app/widgets/label.h"
 #include "core/materials/figures.h"
 #include "core/materials/limits.h"
+#include "core/materials/sv_check.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
 
@@ -92,6 +93,7 @@ void MaterialEditor::edit(const Material& material)
         }
     figures_->model().setFigures(figures);
     complain({});
+    asked_ = 0.0;
     name_->setFocus();
     name_->selectAll();
 }
@@ -138,6 +140,15 @@ void MaterialEditor::save()
         checked.id = "new";
     if (const auto fault = faultOf(checked)) {
         complain(words::materialFault(*fault));
+        return;
+    }
+    // Asked once; pressed again with the same figure, it is what the maker means.
+    const auto& sv = m.sv ? m.sv : m.acidValue;
+    const bool fat = m.kind == MaterialKind::Fat || m.kind == MaterialKind::FattyAcid;
+    if (fat && sv && !svIsUsual(sv->range.typical()) && asked_ != sv->range.typical()) {
+        asked_ = sv->range.typical();
+        complain(tr("Fats lie between 100 and 300 mg of potassium hydroxide per gram. If the drum "
+                    "really says that, press Keep again."));
         return;
     }
     Q_EMIT kept(m);

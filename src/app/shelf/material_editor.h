@@ -36,7 +36,8 @@ Q_SIGNALS:
 private:
     void complain(const QString& text);
 
-    Material from_; // what is not edited here stays: fatty acids, behaviours, measures
+    Material from_;
+    double asked_ = 0.0; // an unusual SV the maker was asked about // what is not edited here stays: fatty acids, behaviours, measures
     QLabel* title_;
     QLineEdit* name_;
     QComboBox* kind_;

@@ -442,6 +442,7 @@ const char* codeOf(CautionCode code)
     case CautionCode::AcidAfterCook: return "acid-after-cook";
     case CautionCode::AcidOutweighsLye: return "acid-outweighs-lye";
     case CautionCode::SvUnlikely: return "sv-unlikely";
+    case CautionCode::BarCrumbles: return "bar-crumbles";
     case CautionCode::TakesMoreThanCounted: return "takes-more-than-counted";
     case CautionCode::LyeDoesNotCureAway: return "lye-does-not-cure-away";
     case CautionCode::CitrateLeavesPh: return "citrate-leaves-ph";

@@ -230,6 +230,9 @@ private:
         if (const auto* note = behaviour(m, Behaviour::SoftensBar);
             note && note->above && share > *note->above)
             say(C::SoftBar, S::Note, at, line.id, {share, *note->above});
+        if (const auto* note = behaviour(m, Behaviour::Crumbles);
+            note && note->above && share > *note->above)
+            say(C::BarCrumbles, S::Note, at, line.id, {share, *note->above});
         if (isJug(at)) {
             if (m.behaves(Behaviour::DisperseInWater) || m.behaves(Behaviour::DisperseInOil))
                 say(C::ClayInLye, S::Care, at, line.id, {}, moved(Vessel::Trace));
