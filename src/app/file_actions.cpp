@@ -120,8 +120,8 @@ bool FileActions::openPath(const QString& path)
         const QString said =
             QStringLiteral("%1: %2").arg(QFileInfo(path).fileName(), words::fileFault(*fault));
         QByteArray bytes;
-        auto part = readBytes(path, formulaFileMegabytes, bytes) ? std::nullopt
-                                                                 : salvageFormula(bytes);
+        auto part =
+            readBytes(path, formulaFileMegabytes, bytes) ? std::nullopt : salvageFormula(bytes);
         if (part && !part->formula.lines.empty())
             Q_EMIT partlyReadable(said, *part);
         else

@@ -13,12 +13,13 @@
 namespace rhexion {
 
 namespace {
-constexpr int patience = 3000;         // ms
-constexpr qint64 mostBytes = 1 << 20;  // of one message
+constexpr int patience = 3000;        // ms
+constexpr qint64 mostBytes = 1 << 20; // of one message
 const QByteArray good = "ok\n";
 } // namespace
 
-Instance::Instance(const QString& dataFolder, QObject* parent) : QObject(parent), folder_(dataFolder)
+Instance::Instance(const QString& dataFolder, QObject* parent)
+    : QObject(parent), folder_(dataFolder)
 {
     makeOwnFolder(folder_);
     const QString real = QFileInfo(folder_).canonicalFilePath();

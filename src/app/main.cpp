@@ -103,8 +103,7 @@ int main(int argc, char** argv)
         QSettings::setDefaultFormat(QSettings::IniFormat);
         QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, scratch.path());
         QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
-    }
-    else
+    } else
         takeOverOldSettings();
     Theme::apply(app, parser.isSet(dark) || QSettings().value(QStringLiteral("dark")).toBool());
 

@@ -104,10 +104,11 @@ void MainWindow::wireNotes()
     });
     connect(autosave_, &Autosave::kept, this, [this] { notes_->over(keptSafe); });
     if (workshop_.places().readOnly)
-        notes_->say(readOnly, Tone::Care,
-                    tr("Another Rhexion has your data and does not answer, so shelf and journal can "
-                       "only be looked at here. Formulas can be opened and saved. Close the other "
-                       "one and start again to go on."));
+        notes_->say(
+            readOnly, Tone::Care,
+            tr("Another Rhexion has your data and does not answer, so shelf and journal can "
+               "only be looked at here. Formulas can be opened and saved. Close the other "
+               "one and start again to go on."));
 }
 
 void MainWindow::sayShelf()
@@ -123,8 +124,8 @@ void MainWindow::sayShelf()
            nullptr, int(shelf->setAside().size()))
             .arg(first.what, words::fileFault(first.fault)));
     if (first.material)
-        connect(note.addButton(tr("Mend it, cutting what is too long")), &QPushButton::clicked, this,
-                [this, what = first.what] {
+        connect(note.addButton(tr("Mend it, cutting what is too long")), &QPushButton::clicked,
+                this, [this, what = first.what] {
                     Shelf* now = stock_->shelf();
                     if (const auto fault = now ? now->mend(what) : std::nullopt)
                         say(tr("It cannot be mended here: %1").arg(words::fileFault(*fault)));
@@ -148,8 +149,9 @@ void MainWindow::sayJournal()
         return;
     }
     using Code = FileFault::Code;
-    Banner& note = notes_->say(
-        ofJournal, Tone::Care, tr("The journal cannot be opened. %1").arg(words::fileFault(*fault)));
+    Banner& note =
+        notes_->say(ofJournal, Tone::Care,
+                    tr("The journal cannot be opened. %1").arg(words::fileFault(*fault)));
     if (fault->code == Code::Locked || fault->code == Code::ReadOnly || fault->code == Code::Newer)
         return;
     if (workshop_.hasGoodJournalCopy())
@@ -168,9 +170,9 @@ void MainWindow::sayJournal()
 void MainWindow::sayChangedOnDisk()
 {
     const QString path = document_->path();
-    Banner& note = notes_->say(
-        onDisk, Tone::Care,
-        tr("%1 was changed by something else since you opened it.").arg(QFileInfo(path).fileName()));
+    Banner& note = notes_->say(onDisk, Tone::Care,
+                               tr("%1 was changed by something else since you opened it.")
+                                   .arg(QFileInfo(path).fileName()));
     connect(note.addButton(tr("Keep mine")), &QPushButton::clicked, files_, &FileActions::saveOver);
     connect(note.addButton(tr("Take that")), &QPushButton::clicked, files_,
             [this, path] { files_->openPath(path); });
@@ -186,10 +188,11 @@ void MainWindow::remarkClock()
         notes_->over(ofClock);
         return;
     }
-    notes_->say(ofClock, Tone::Care,
-                tr("This computer says it is %1, but the journal was written on %2. If its clock was "
-                   "set back, times in the journal run backwards.")
-                    .arg(Speech(habits_).dateTime(clock_()), Speech(habits_).dateTime(latest)));
+    notes_->say(
+        ofClock, Tone::Care,
+        tr("This computer says it is %1, but the journal was written on %2. If its clock was "
+           "set back, times in the journal run backwards.")
+            .arg(Speech(habits_).dateTime(clock_()), Speech(habits_).dateTime(latest)));
 }
 
 void MainWindow::confirmNegative(double superfat)
@@ -217,9 +220,10 @@ void MainWindow::offerNewest()
         notes_->over(newestLots);
         return;
     }
-    Banner& note = notes_->say(
-        newestLots, Tone::Care,
-        tr("%n material(s) on the bench have other figures than your newest lots.", nullptr, count));
+    Banner& note =
+        notes_->say(newestLots, Tone::Care,
+                    tr("%n material(s) on the bench have other figures than your newest lots.",
+                       nullptr, count));
     connect(note.addButton(tr("Take the newest figures")), &QPushButton::clicked, this,
             [this, lookUp] { document_->takeNewest(lookUp, true, tr("Take the newest lots")); });
 }
@@ -228,13 +232,13 @@ void MainWindow::offerWork(const RecoveredWork& work)
 {
     const QString about = recovered + work.file;
     const QString name = QString::fromStdString(work.formula.name);
-    QString text = tr("Unsaved work on \u201c%1\u201d from %2 was kept.")
-                       .arg(name.isEmpty() ? tr("a new formula") : name,
-                            Speech(habits_).dateTime(work.at));
+    QString text =
+        tr("Unsaved work on \u201c%1\u201d from %2 was kept.")
+            .arg(name.isEmpty() ? tr("a new formula") : name, Speech(habits_).dateTime(work.at));
     if (!work.lost.empty())
-        text += QLatin1Char(' ') + tr("%n thing(s) in it cannot be read: %1", nullptr,
-                                      int(work.lost.size()))
-                                       .arg(words::fileFault(work.lost.front()));
+        text += QLatin1Char(' ') +
+                tr("%n thing(s) in it cannot be read: %1", nullptr, int(work.lost.size()))
+                    .arg(words::fileFault(work.lost.front()));
     Banner& note = notes_->say(about, Tone::Care, text);
     connect(note.addButton(work.lost.empty() ? tr("Take it up") : tr("Take up what can be read")),
             &QPushButton::clicked, this, [this, work] {

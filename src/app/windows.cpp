@@ -40,8 +40,7 @@ void Windows::bring(const QStringList& paths)
         const QString full = QFileInfo(path).canonicalFilePath();
         MainWindow* there = nullptr;
         for (MainWindow* window : all())
-            if (!full.isEmpty() &&
-                QFileInfo(window->document().path()).canonicalFilePath() == full)
+            if (!full.isEmpty() && QFileInfo(window->document().path()).canonicalFilePath() == full)
                 there = window;
         if (!there)
             there = open(path);

@@ -31,13 +31,13 @@ public:
     // Opens shelf and foods; called after the first picture.
     void loadStock();
 
-    // Opened when first wanted; nothing if it cannot be, and journalFault() says why. A journal that
-    // another program holds is tried again every two seconds.
+    // Opened when first wanted; nothing if it cannot be, and journalFault() says why. A journal
+    // that another program holds is tried again every two seconds.
     Journal* journal();
     const std::optional<FileFault>& journalFault() const { return journalFault_; }
     bool hasGoodJournalCopy() const;
-    // Puts a damaged journal aside under another name and goes on with its last good copy, or with a
-    // new one. False if the files cannot be moved.
+    // Puts a damaged journal aside under another name and goes on with its last good copy, or with
+    // a new one. False if the files cannot be moved.
     bool journalFromGoodCopy();
     bool journalAnew();
 
@@ -47,10 +47,10 @@ public:
     void endMaking(qint64 batch) { making_.remove(batch); }
 
 Q_SIGNALS:
-    void journalOpened();            // it was not there before
-    void journalFailed();            // journalFault() is new
-    void journalChanged();           // a batch was begun, finished, stopped or noted
-    void said(const QString& text);  // a thing that went wrong and concerns no one page
+    void journalOpened();           // it was not there before
+    void journalFailed();           // journalFault() is new
+    void journalChanged();          // a batch was begun, finished, stopped or noted
+    void said(const QString& text); // a thing that went wrong and concerns no one page
     void windowWanted(const QString& formulaPath); // empty: a new formula
 
 private:

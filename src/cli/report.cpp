@@ -25,8 +25,8 @@ public:
     }
     void row(const QString& name, const QString& value, const QString& note = {})
     {
-        QString line = QStringLiteral("  ") + name.leftJustified(nameWidth) +
-                       value.rightJustified(valueWidth);
+        QString line =
+            QStringLiteral("  ") + name.leftJustified(nameWidth) + value.rightJustified(valueWidth);
         if (!note.isEmpty())
             line += QStringLiteral("  ") + note;
         plain(line);
@@ -63,8 +63,8 @@ void writeWeighOut(Report& out, const Formula& f, const Reckoning& r, const Spee
     for (const Vessel vessel : allVessels) {
         lines(vessel, 0);
         if (vessel == Vessel::LyeJug && r.hasJugWater)
-            out.row(words::targetName({WeighTarget::What::JugWater, 0}, f),
-                    s.mass(r.jugWaterGrams), words::vesselPlace(vessel));
+            out.row(words::targetName({WeighTarget::What::JugWater, 0}, f), s.mass(r.jugWaterGrams),
+                    words::vesselPlace(vessel));
         if (!isJug(vessel))
             continue;
         const JugReckoned& jug = r.jug(vessel);
@@ -121,10 +121,10 @@ void writeDoubt(Report& out, const Doubt& doubt, const Speech& s)
     constexpr std::size_t most = 3;
     for (std::size_t i = 0; i < std::min(most, doubt.causes.size()); ++i) {
         const Cause& cause = doubt.causes[i];
-        out.row(tr("of the spread, %1: %2")
-                    .arg(QString::fromStdString(cause.material->name),
-                         words::figureName(cause.code)),
-                s.percent(cause.share, 0));
+        out.row(
+            tr("of the spread, %1: %2")
+                .arg(QString::fromStdString(cause.material->name), words::figureName(cause.code)),
+            s.percent(cause.share, 0));
     }
 }
 

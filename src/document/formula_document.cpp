@@ -28,8 +28,7 @@ Formula freshFormula()
     return formula;
 }
 
-FormulaDocument::FormulaDocument(QObject* parent)
-    : QObject(parent), formula_(freshFormula())
+FormulaDocument::FormulaDocument(QObject* parent) : QObject(parent), formula_(freshFormula())
 {
     reckonAnew();
     // More steps back than anyone takes; without a limit a long day's memory would only grow.

@@ -6,8 +6,8 @@
 #include <QUndoStack>
 
 #include "core/account/doubt.h"
-#include "core/formula/edit.h"
 #include "core/advice/reckon.h"
+#include "core/formula/edit.h"
 #include "storage/file_fault.h"
 
 #include <functional>

@@ -26,8 +26,7 @@ void BatchesModel::fetchMore(const QModelIndex& parent)
 
 void BatchesModel::append(int most)
 {
-    const QList<BatchSummary> next =
-        pages_(most, batches_.isEmpty() ? nullptr : &batches_.last());
+    const QList<BatchSummary> next = pages_(most, batches_.isEmpty() ? nullptr : &batches_.last());
     more_ = next.size() == most;
     if (next.isEmpty())
         return;
@@ -88,12 +87,11 @@ QVariant BatchesModel::data(const QModelIndex& index, int role) const
     if (role != Qt::DisplayRole && role != Qt::ToolTipRole)
         return {};
     switch (index.column()) {
-    case Started:
-        return speech_.date(batch->started.toLocalTime().date());
+    case Started: return speech_.date(batch->started.toLocalTime().date());
     case Name:
-        return batch->name.isEmpty()        ? tr("without a name")
+        return batch->name.isEmpty()     ? tr("without a name")
                : role == Qt::ToolTipRole ? asTip(batch->name)
-                                            : batch->name;
+                                         : batch->name;
     case State:
         return batch->state == BatchState::Making     ? tr("in the making")
                : batch->state == BatchState::Finished ? tr("made")

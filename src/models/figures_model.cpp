@@ -1,8 +1,8 @@
 #include "models/figures_model.h"
 
 #include "core/materials/sv_check.h"
-#include "words/shelf_words.h"
 #include "words/plain_text.h"
+#include "words/shelf_words.h"
 #include "words/words.h"
 
 #include <algorithm>
@@ -79,11 +79,13 @@ std::variant<std::vector<LotFigure>, FiguresModel::Unfinished> FiguresModel::fig
                 i, tr("%1 has no figure yet: fill it in, or take the row out.").arg(name)};
         // Grams of hydroxide per gram of fat are a common slip, and read as such.
         const std::string& code = r.kind->code;
-        const auto meant = code == "sv" || code == "acid-value" ? svMeantBy(*r.typical) : std::nullopt;
+        const auto meant =
+            code == "sv" || code == "acid-value" ? svMeantBy(*r.typical) : std::nullopt;
         if (meant && *r.typical < 1.0)
-            return Unfinished{i, tr("%1 g of hydroxide per gram? That is a saponification value of "
-                                    "%2: type that.")
-                                     .arg(speech_.number(*r.typical, 3), speech_.number(*meant, 0))};
+            return Unfinished{i,
+                              tr("%1 g of hydroxide per gram? That is a saponification value of "
+                                 "%2: type that.")
+                                  .arg(speech_.number(*r.typical, 3), speech_.number(*meant, 0))};
         const auto range = intervalOf(*r.kind, r.low.value_or(*r.typical), *r.typical,
                                       r.high.value_or(*r.typical));
         if (!range)

@@ -2,8 +2,8 @@
 
 #include "core/materials/figures.h"
 #include "document/formula_document.h"
-#include "words/shelf_words.h"
 #include "words/plain_text.h"
+#include "words/shelf_words.h"
 #include "words/words.h"
 
 #include <QMimeData>

@@ -319,8 +319,8 @@ private:
     std::string text(const char* key, std::size_t most, bool needed)
     {
         const JsonCursor root(object_, {}, fault_);
-        const QString read = needed ? root.text(key, qsizetype(most))
-                                    : root.textOr(key, qsizetype(most), {});
+        const QString read =
+            needed ? root.text(key, qsizetype(most)) : root.textOr(key, qsizetype(most), {});
         if (went() || !lenient_)
             return read.toStdString();
         return object_.value(QLatin1String(key))
@@ -368,7 +368,8 @@ private:
             return;
         LyeSettings lye;
         readLye(root.object("lye"), materials_, lye);
-        // What could be read of it stands; a figure out of bounds came back as the lowest it may be.
+        // What could be read of it stands; a figure out of bounds came back as the lowest it may
+        // be.
         if (!went() && lenient_)
             lye.superfat = LyeSettings{}.superfat;
         f_.lye = lye;

@@ -20,7 +20,6 @@ inline constexpr int formulaFileMegabytes = 8;
 QByteArray formulaToJson(const Formula& formula);
 std::variant<Formula, FileFault> formulaFromJson(const QByteArray& bytes);
 
-
 // What can be read of a formula that cannot be read in full, and what was left out; nothing where
 // it is no formula at all.
 struct SalvagedFormula {

@@ -181,8 +181,9 @@ Journal::Done Journal::recordWeighing(qint64 batch, const WeighingRecord& weighi
     query.addBindValue(weighing.plannedGrams);
     query.addBindValue(weighing.weighed.grams);
     query.addBindValue(stamp(weighing.at));
-    query.addBindValue(weighing.weighed.origin == WeighOrigin::Typed ? QStringLiteral("typed")
-                                                                     : QStringLiteral("as-planned"));
+    query.addBindValue(weighing.weighed.origin == WeighOrigin::Typed
+                           ? QStringLiteral("typed")
+                           : QStringLiteral("as-planned"));
     query.addBindValue(batch);
     return changeOne(query);
 }
@@ -344,14 +345,14 @@ Journal::Result<BatchRecord> Journal::batch(qint64 id) const
     if (auto fault = run(query))
         return *fault;
     while (query.next())
-        out.weighings.append({{{whatOf(query.value(0).toString()), query.value(1).toUInt()},
-                               query.value(4).toDouble(),
-                               query.value(6).toString() == QLatin1String("as-planned")
-                                   ? WeighOrigin::AsPlanned
-                                   : WeighOrigin::Typed},
-                              query.value(2).toString(),
-                              query.value(3).toDouble(),
-                              stamped(query.value(5))});
+        out.weighings.append(
+            {{{whatOf(query.value(0).toString()), query.value(1).toUInt()},
+              query.value(4).toDouble(),
+              query.value(6).toString() == QLatin1String("as-planned") ? WeighOrigin::AsPlanned
+                                                                       : WeighOrigin::Typed},
+             query.value(2).toString(),
+             query.value(3).toDouble(),
+             stamped(query.value(5))});
     query.prepare(QStringLiteral(
         "SELECT id, material, vessel, grams, at FROM top_up WHERE batch = ? ORDER BY id"));
     query.addBindValue(id);

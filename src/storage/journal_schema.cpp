@@ -69,7 +69,8 @@ QStringList journalMigration(int toVersion)
             QStringLiteral("CREATE INDEX top_up_batch ON top_up(batch)"),
         };
     case 3:
-        // Where a weight came from ('' in older batches: not known), and what a batch holds, indexed.
+        // Where a weight came from ('' in older batches: not known), and what a batch holds,
+        // indexed.
         return {
             QStringLiteral("ALTER TABLE weighing ADD COLUMN origin TEXT NOT NULL DEFAULT ''"
                            " CHECK (origin IN ('','typed','as-planned'))"),

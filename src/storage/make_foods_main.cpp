@@ -1,4 +1,5 @@
-// rhexion-make-foods FOODS.csv ACIDS.csv MAPPING.csv FATS.csv OUT.sqlite: run while the program is built.
+// rhexion-make-foods FOODS.csv ACIDS.csv MAPPING.csv FATS.csv OUT.sqlite: run while the program is
+// built.
 #include "storage/foods.h"
 
 #include <QCoreApplication>

@@ -147,10 +147,10 @@ SourceTable readSources(const JsonCursor& root)
 
 Material readMaterial(const JsonCursor& at, const SourceTable& sources, bool unfinished)
 {
-    at.allow({"key",        "id",         "name",       "kind",      "alsoCalled",
-              "parts",      "acids",      "sv",         "acidValue", "iodine",
-              "titratable", "ph",         "density",    "melting",   "unsaponifiable",
-              "usualUse",   "reserve",    "fattyAcids", "behaviours", "measures",
+    at.allow({"key",        "id",      "name",       "kind",       "alsoCalled",
+              "parts",      "acids",   "sv",         "acidValue",  "iodine",
+              "titratable", "ph",      "density",    "melting",    "unsaponifiable",
+              "usualUse",   "reserve", "fattyAcids", "behaviours", "measures",
               "lot",        "note"});
     Material m;
     m.id = at.text("id", limits::id).toStdString();

@@ -73,11 +73,11 @@ Shelf::~Shelf() = default;
 
 std::variant<std::unique_ptr<Shelf>, FileFault> Shelf::open(const QString& path, bool readOnly)
 {
-    auto file =
-        SqliteFile::open(path,
-                         {QStringLiteral("shelf"), 1,
-                          QStringLiteral("SELECT id, material FROM own_material LIMIT 1"), migration},
-                         readOnly);
+    auto file = SqliteFile::open(path,
+                                 {QStringLiteral("shelf"), 1,
+                                  QStringLiteral("SELECT id, material FROM own_material LIMIT 1"),
+                                  migration},
+                                 readOnly);
     if (auto* fault = std::get_if<FileFault>(&file))
         return std::move(*fault);
     std::unique_ptr<Shelf> shelf(new Shelf(std::get<std::unique_ptr<SqliteFile>>(std::move(file))));
@@ -149,9 +149,8 @@ Shelf::Done Shelf::read()
         // A figure that cannot be is told by its lot, not left out silently.
         if (!r || !range) {
             const QString lot = QStringLiteral("lot %1").arg(query.value(0).toString());
-            aside.push_back({lot,
-                             {FileFault::Code::OutOfRange, lot, QString::fromStdString(code)},
-                             false});
+            aside.push_back(
+                {lot, {FileFault::Code::OutOfRange, lot, QString::fromStdString(code)}, false});
             continue;
         }
         r->lot.figures.push_back({code, *range, query.value(5).toString().toStdString()});
@@ -274,8 +273,7 @@ Shelf::Done Shelf::mend(const QString& what)
     const auto& list = std::get<std::vector<MaterialPtr>>(read);
     if (list.size() != 1)
         return FileFault{FileFault::Code::OutOfRange, what, QStringLiteral("1")};
-    query.prepare(
-        QStringLiteral("UPDATE own_material SET name = ?, material = ? WHERE id = ?"));
+    query.prepare(QStringLiteral("UPDATE own_material SET name = ?, material = ? WHERE id = ?"));
     query.addBindValue(QString::fromStdString(list.front()->name));
     query.addBindValue(QString::fromUtf8(bytes));
     query.addBindValue(what);
@@ -303,10 +301,9 @@ std::optional<FileFault> tooLong(const LotRecord& r)
     const auto fits = [](const std::string& text, std::size_t most) {
         return limits::fits(text, most);
     };
-    bool good = fits(r.lot.name, limits::materialName) &&
-                r.supplier.size() <= qsizetype(limits::lotText) &&
-                r.notes.size() <= qsizetype(limits::lotText) &&
-                r.lot.measures.size() <= limits::measures;
+    bool good =
+        fits(r.lot.name, limits::materialName) && r.supplier.size() <= qsizetype(limits::lotText) &&
+        r.notes.size() <= qsizetype(limits::lotText) && r.lot.measures.size() <= limits::measures;
     for (const LotFigure& f : r.lot.figures)
         good = good && fits(f.source, limits::sourceText);
     for (const Measure& m : r.lot.measures)
@@ -326,8 +323,9 @@ std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const Lo
         return *std::move(fault);
     Transaction transaction(file_->database());
     const LotRecord* cached = findLot(r.lot.id);
-    const std::optional<LotRecord> known =
-        asRead ? std::optional(*asRead) : cached ? std::optional(*cached) : std::nullopt;
+    const std::optional<LotRecord> known = asRead   ? std::optional(*asRead)
+                                           : cached ? std::optional(*cached)
+                                                    : std::nullopt;
     if (auto fault = read())
         return *std::move(fault);
     const LotRecord* now = r.lot.id.empty() ? nullptr : findLot(r.lot.id);

@@ -65,8 +65,8 @@ public:
     Done mend(const QString& what);
 
     // Adds it, or replaces the one of its id. All of them or none; refuses what could not be read
-    // again, and what somebody changed since: asRead is the one that was opened, or nothing for what
-    // this shelf read last.
+    // again, and what somebody changed since: asRead is the one that was opened, or nothing for
+    // what this shelf read last.
     Done keep(const std::vector<Material>& materials, const Material* asRead = nullptr);
     Done setArchived(const std::string& id, bool archived);
     // A lot without id is new; the id it got is in the result.

@@ -13,8 +13,8 @@ using Code = FileFault::Code;
 
 FileFault SqliteFile::faultOf(const QSqlError& error)
 {
-    // SQLite's primary result codes (sqlite3.h): 5 busy, 6 locked, 8 read-only, 11 corrupt, 26 not a
-    // database. Extended codes hold the primary in the low byte.
+    // SQLite's primary result codes (sqlite3.h): 5 busy, 6 locked, 8 read-only, 11 corrupt, 26 not
+    // a database. Extended codes hold the primary in the low byte.
     const int code = error.nativeErrorCode().toInt() & 0xFF;
     const Code said = code == 5 || code == 6     ? Code::Locked
                       : code == 8                ? Code::ReadOnly
@@ -124,7 +124,8 @@ std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKi
         const FileFault fault = faultOf(query.lastError());
         if (fault.code == Code::Locked || fault.code == Code::ReadOnly)
             return fault;
-        // A file with another program's first bytes is not ours; one that begins as ours is damaged.
+        // A file with another program's first bytes is not ours; one that begins as ours is
+        // damaged.
         QFile file(path);
         const bool sqlite =
             file.open(QIODevice::ReadOnly) && file.read(15) == QByteArray("SQLite format 3");

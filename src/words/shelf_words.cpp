@@ -297,7 +297,8 @@ QString materialFault(const MaterialFault& fault)
         return tr("The fatty acids should add up to about 100\u00A0% (90 to 102).");
     case C::BadMeasure: return tr("A household measure needs a name and a weight above 0 g.");
     case C::TooLong:
-        return tr("A text of it is too long: 200 letters for a name, 2000 for a note, 50 other names.");
+        return tr(
+            "A text of it is too long: 200 letters for a name, 2000 for a note, 50 other names.");
     }
     return {};
 }

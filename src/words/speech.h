@@ -2,8 +2,8 @@
 // reads goes through here, so that units and marks agree on every screen and print.
 #pragma once
 
-#include "core/formula/phrase.h"
 #include "core/amounts/working.h"
+#include "core/formula/phrase.h"
 
 #include <QDateTime>
 #include <QLocale>

@@ -168,7 +168,8 @@ QString refusal(const Refusal& r, const Speech& s)
         return tr("No hydroxide is chosen for this lye. Choose the one that is on your shelf.");
     case C::NoMaterial: return tr("A line has no material. Remove it or choose one.");
     case C::BadMaterial:
-        return tr("Nobody knows which oil %1 is, so its lye cannot be reckoned. Choose the oil it is "
+        return tr("Nobody knows which oil %1 is, so its lye cannot be reckoned. Choose the oil it "
+                  "is "
                   "from the shelf, or type its saponification value from the drum.")
             .arg(item);
     case C::BadMass:
@@ -364,7 +365,8 @@ QString fileFault(const FileFault& f)
                   "here it is left as it is.")
             .arg(f.detail);
     case C::Missing: return tr("\u201c%1\u201d is missing.").arg(f.place);
-    case C::WrongType: return tr("\u201c%1\u201d should be: %2.").arg(f.place, wantedSaid(f.detail));
+    case C::WrongType:
+        return tr("\u201c%1\u201d should be: %2.").arg(f.place, wantedSaid(f.detail));
     case C::OutOfRange:
         return tr("\u201c%1\u201d must lie in the range %2.").arg(f.place, f.detail);
     case C::UnknownWord:
@@ -383,10 +385,12 @@ QString fileFault(const FileFault& f)
         return tr("%1 (\u201c%2\u201d) goes into a portion that is not in the file.")
             .arg(f.detail, f.place);
     case C::BadMaterial:
-        return tr("The figures of %1 do not hold together: %2").arg(f.place, materialSaid(f.detail));
+        return tr("The figures of %1 do not hold together: %2")
+            .arg(f.place, materialSaid(f.detail));
     case C::CannotWrite: return tr("It cannot be written: %1.").arg(f.detail);
     case C::Locked:
-        return tr("Another program is writing %1 now. Try again in a moment.").arg(fileSaid(f.place));
+        return tr("Another program is writing %1 now. Try again in a moment.")
+            .arg(fileSaid(f.place));
     case C::ReadOnly:
         return tr("%1 can only be read here: another Rhexion has it, or its folder is not yours to "
                   "write. Close the other one, or mend the folder\u2019s rights.")
@@ -394,7 +398,8 @@ QString fileFault(const FileFault& f)
     case C::Damaged:
         return tr("%1 is damaged (%2). It is left as it is.").arg(fileSaid(f.place), f.detail);
     case C::Changed:
-        return tr("It was changed elsewhere since you opened it (%1). Look at it again, then change "
+        return tr("It was changed elsewhere since you opened it (%1). Look at it again, then "
+                  "change "
                   "it.")
             .arg(f.place);
     case C::Empty: return tr("It is empty: there is not a single letter in it.");

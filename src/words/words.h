@@ -2,8 +2,8 @@
 // the core's codes and figures. Shared by screen, print and command line, so that all say the same.
 #pragma once
 
-#include "core/makeday/as_weighed.h"
 #include "core/advice/reckon.h"
+#include "core/makeday/as_weighed.h"
 #include "storage/file_fault.h"
 #include "words/speech.h"
 

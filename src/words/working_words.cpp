@@ -262,8 +262,8 @@ QString stepSource(const Step& step, const Formula& formula)
     case Rule::TitratedDemand: return sourceText(*m, m->titratable);
     case Rule::GivenHydroxide: {
         const Figure& sodium = m->part(Part::SodiumHydroxide);
-        return sourceText(*m, sodium.range.high() > 0.0 ? sodium
-                                                        : m->part(Part::PotassiumHydroxide));
+        return sourceText(*m,
+                          sodium.range.high() > 0.0 ? sodium : m->part(Part::PotassiumHydroxide));
     }
     case Rule::LineWater:
         return formula.lines[static_cast<std::size_t>(step.line)].allWater

@@ -193,9 +193,7 @@ private Q_SLOTS:
         shop.window->makeBatch();
         MakePage& make = shop.window->making();
         goToStep(make, WeighTarget::What::HeldOil);
-        const auto water = [&] {
-            return make.batch()->now().reckoning.waterPresent;
-        };
+        const auto water = [&] { return make.batch()->now().reckoning.waterPresent; };
         const double before = water();
         const auto add = [&](const char* text) {
             make.extra()->field()->setFocus();
@@ -216,8 +214,7 @@ private Q_SLOTS:
         QCOMPARE(again.batch()->topUps().size(), std::size_t(2));
         QTest::mouseClick(button(&again, "Take the last one back"), Qt::LeftButton);
         QCOMPARE(again.batch()->topUps().size(), std::size_t(1));
-        QVERIFY(std::abs(again.batch()->now().reckoning.waterPresent - before -
-                         12.0) < 1e-6);
+        QVERIFY(std::abs(again.batch()->now().reckoning.waterPresent - before - 12.0) < 1e-6);
         // To the end, and the journal tells of it.
         again.batch()->goTo(int(again.batch()->plan().steps.size()));
         QTest::mouseClick(button(&again, "Finish and keep"), Qt::LeftButton);

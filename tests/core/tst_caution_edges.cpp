@@ -121,14 +121,13 @@ const std::vector<Edge>& edges()
          [](Formula& f, double x) { f.lye.superfat = x; }},
         {"superfat below 0, by the weighed lye", C::SuperfatBelowZero, fat, true, fixedLye},
         {"lye that does not cure away", C::LyeDoesNotCureAway, fat, true, fixedLye},
-        {"could be lye heavy, (0.7 * 170 + 0.3 * 257) of (0.7 * 190 + 0.3 * 257)",
-         C::MayBeLyeHeavy, 1 - (0.7 * 170 + 0.3 * 257) / (0.7 * 190 + 0.3 * 257), false,
+        {"could be lye heavy, (0.7 * 170 + 0.3 * 257) of (0.7 * 190 + 0.3 * 257)", C::MayBeLyeHeavy,
+         1 - (0.7 * 170 + 0.3 * 257) / (0.7 * 190 + 0.3 * 257), false,
          [](Formula& f, double x) {
              f.lines[0].material = unsureOil();
              f.lye.superfat = x;
          }},
-        {"sugar at 4 %", C::MuchSugar, 0.04, true,
-         share(holding(K::Sugar, Part::OtherSugar, 1))},
+        {"sugar at 4 %", C::MuchSugar, 0.04, true, share(holding(K::Sugar, Part::OtherSugar, 1))},
         {"a salt bar, 25 %", C::SaltBarWithoutLather, 0.25, true,
          share(holding(K::Salt, Part::SodiumChloride, 1))},
         {"half coconut", C::CoconutDriesSkin, 0.39, true,
@@ -227,8 +226,8 @@ const std::vector<Edge>& edges()
          share(holding(K::Salt, Part::SodiumChloride, 1), Vessel::LyeJug)},
         {"unknown acidity, 1 % of the lye", C::AcidityNotKnown, 0.01 * lye / 60e-5 / 1000, true,
          share(sour())},
-        {"not counted, 1 % of the lye", C::TakesMoreThanCounted,
-         0.01 * lye * 180.156 / 2 / 1000, true, share(holding(K::Sugar, Part::ReducingSugar, 1))},
+        {"not counted, 1 % of the lye", C::TakesMoreThanCounted, 0.01 * lye * 180.156 / 2 / 1000,
+         true, share(holding(K::Sugar, Part::ReducingSugar, 1))},
         {"acid after the cook, half a per cent of the lye", C::AcidAfterCook,
          0.005 * lye / 0.995 * citricPerMol / 1000, true,
          share(citricAnhydrous(), Vessel::AfterCook)},
@@ -247,8 +246,8 @@ const std::vector<Edge>& edges()
          share(plainWater())},
         {"half a gram too dry", C::DrierThanWanted, 2 * pure - 0.5, false,
          [](Formula& f, double x) { f.lines.back().amount = grams(x); }},
-        {"half a gram more to dissolve in than there is", C::SolventShort,
-         (2 * pure + 0.5) / 20, true,
+        {"half a gram more to dissolve in than there is", C::SolventShort, (2 * pure + 0.5) / 20,
+         true,
          [](Formula& f, double x) {
              add(f, material("sugar", K::Sugar), grams(20), Vessel::Trace);
              f.lines.back().solvent = x;
@@ -296,8 +295,7 @@ private Q_SLOTS:
             const auto result = reckon(f);
             QVERIFY(std::holds_alternative<Reckoning>(result));
             const auto& cautions = std::get<Reckoning>(result).cautions;
-            const bool says =
-                std::ranges::find(cautions, e.code, &Caution::code) != cautions.end();
+            const bool says = std::ranges::find(cautions, e.code, &Caution::code) != cautions.end();
             QVERIFY2(says == (over == e.above), over ? "above it" : "below it");
         }
     }

@@ -1,8 +1,8 @@
 // Each caution has a formula that fires it and one that does not, and a mend that takes it away.
 #include <QtTest>
 
-#include "core/formula/edit.h"
 #include "core/advice/reckon.h"
+#include "core/formula/edit.h"
 #include "support/make.h"
 
 #include <algorithm>

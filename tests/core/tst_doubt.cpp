@@ -1,10 +1,10 @@
 // The drawn doubt against an independent run, the exact corners, and the laws of one draw per jar.
 #include <QtTest>
 
-#include "core/materials/figures.h"
-#include "core/advice/cautions.h"
 #include "core/account/doubt.h"
+#include "core/advice/cautions.h"
 #include "core/advice/reckon.h"
+#include "core/materials/figures.h"
 #include "support/make.h"
 #include "support/random_formula.h"
 

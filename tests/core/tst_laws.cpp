@@ -1,10 +1,10 @@
 // Laws that hold for every formula (docs/chemistry.md, "Laws"), over 20,000 seeded random ones.
 #include <QtTest>
 
-#include "core/formula/edit.h"
-#include "core/makeday/as_weighed.h"
 #include "core/account/contents.h"
 #include "core/advice/reckon.h"
+#include "core/formula/edit.h"
+#include "core/makeday/as_weighed.h"
 #include "core/seek/scale_to.h"
 #include "support/random_formula.h"
 
@@ -87,9 +87,15 @@ private Q_SLOTS:
                     if (!std::isfinite(term.value))
                         return false;
             }
-            const double all[] = {r.superfatTrueLow.value(), r.superfatTrueHigh.value(),    r.superfatOnOils.value(),
-                                  r.pure.ratio.value(),      r.asWeighed.strength,  r.wanted.lessThanUsual.value(),
-                                  r.freeOilGrams,    r.neutralisationWater, r.makeUpGrams};
+            const double all[] = {r.superfatTrueLow.value(),
+                                  r.superfatTrueHigh.value(),
+                                  r.superfatOnOils.value(),
+                                  r.pure.ratio.value(),
+                                  r.asWeighed.strength,
+                                  r.wanted.lessThanUsual.value(),
+                                  r.freeOilGrams,
+                                  r.neutralisationWater,
+                                  r.makeUpGrams};
             return std::ranges::all_of(all, [](double v) { return std::isfinite(v); });
         });
     }
@@ -113,7 +119,8 @@ private Q_SLOTS:
             const auto result = reckon(big);
             const Reckoning& b = of(result);
             return same(b.batterGrams, r.batterGrams * 3.5) && same(lyeOf(b), lyeOf(r) * 3.5) &&
-                   same(b.superfatTrue.value(), r.superfatTrue.value()) && same(b.pure.strength, r.pure.strength) &&
+                   same(b.superfatTrue.value(), r.superfatTrue.value()) &&
+                   same(b.pure.strength, r.pure.strength) &&
                    same(b.superfatTrueLow.value(), r.superfatTrueLow.value());
         });
     }
@@ -126,7 +133,8 @@ private Q_SLOTS:
             const auto result = reckon(turned);
             const Reckoning& t = of(result);
             return same(t.batterGrams, r.batterGrams) && same(lyeOf(t), lyeOf(r)) &&
-                   same(t.makeUpGrams, r.makeUpGrams, 1) && same(t.superfatTrue.value(), r.superfatTrue.value());
+                   same(t.makeUpGrams, r.makeUpGrams, 1) &&
+                   same(t.superfatTrue.value(), r.superfatTrue.value());
         });
     }
 
@@ -143,7 +151,8 @@ private Q_SLOTS:
             const auto result = reckon(moved);
             const Reckoning& m = of(result);
             return same(m.batterGrams, r.batterGrams) && same(lyeOf(m), lyeOf(r)) &&
-                   same(m.waterPresent, r.waterPresent) && same(m.superfatTrue.value(), r.superfatTrue.value());
+                   same(m.waterPresent, r.waterPresent) &&
+                   same(m.superfatTrue.value(), r.superfatTrue.value());
         });
     }
 
@@ -216,7 +225,8 @@ private Q_SLOTS:
     {
         forAll(12, false, [](auto&, const Formula&, const Reckoning& r) {
             return r.superfatTrueLow.value() <= r.superfatTrue.value() + near &&
-                   r.superfatTrue.value() <= r.superfatTrueHigh.value() + near && r.demandLow <= r.demandHigh;
+                   r.superfatTrue.value() <= r.superfatTrueHigh.value() + near &&
+                   r.demandLow <= r.demandHigh;
         });
     }
 
@@ -348,7 +358,8 @@ private Q_SLOTS:
     {
         forAll(20, false, [](auto&, const Formula& f, const Reckoning& r) {
             const Reckoning b = reckonAsWeighed(f, r, {}, {}).reckoning;
-            return same(b.batterGrams, r.batterGrams) && same(b.superfatTrue.value(), r.superfatTrue.value()) &&
+            return same(b.batterGrams, r.batterGrams) &&
+                   same(b.superfatTrue.value(), r.superfatTrue.value()) &&
                    same(b.pure.strength, r.pure.strength) &&
                    same(b.jugs[0].water, r.jugs[0].water, 1) &&
                    same(b.jugs[1].water, r.jugs[1].water, 1);
@@ -375,8 +386,8 @@ private Q_SLOTS:
             if (f.lye.fixed)
                 return true;
             Formula given = f;
-            auto m = material("drain cleaner", static_cast<MaterialKind>(
-                                                   int(MaterialKind::Acid) + random.below(6)));
+            auto m = material("drain cleaner",
+                              static_cast<MaterialKind>(int(MaterialKind::Acid) + random.below(6)));
             const double share = random.between(0.02, 0.5);
             m->part(random.chance(0.5) ? Part::SodiumHydroxide : Part::PotassiumHydroxide) =
                 figure(share);

@@ -2,12 +2,12 @@
 // batch's.
 #include <QtTest>
 
+#include "core/account/effect.h"
+#include "core/advice/reckon.h"
 #include "core/formula/formula.h"
 #include "core/materials/food.h"
 #include "core/materials/lot.h"
 #include "core/materials/search.h"
-#include "core/account/effect.h"
-#include "core/advice/reckon.h"
 #include "support/make.h"
 
 #include <random>

@@ -66,7 +66,8 @@ private Q_SLOTS:
     {
         const Formula f = dayFormula();
         const auto bowl = reckonAsWeighed(f, reckoned(f), {}, {});
-        QVERIFY(std::abs(bowl.reckoning.superfatTrue.value() - bowl.superfatPlanned.value()) < 1e-9);
+        QVERIFY(std::abs(bowl.reckoning.superfatTrue.value() - bowl.superfatPlanned.value()) <
+                1e-9);
         QVERIFY(std::abs(bowl.reckoning.pure.strength - bowl.strengthPlanned) < 1e-9);
         QVERIFY(bowl.mends.empty());
     }
@@ -151,8 +152,7 @@ private Q_SLOTS:
         Formula f = dayFormula();
         f.liquid.jugRatio = 1.1;
         const Reckoning planned = reckoned(f);
-        const auto bowl =
-            reckonAsWeighed(f, planned, {{{What::JugWater, 0}, 10.0}}, {});
+        const auto bowl = reckonAsWeighed(f, planned, {{{What::JugWater, 0}, 10.0}}, {});
         QVERIFY(std::abs(planned.waterPresent - bowl.reckoning.waterPresent -
                          (planned.jugWaterGrams - 10.0)) < 1e-6);
     }
@@ -181,10 +181,9 @@ private Q_SLOTS:
         f.lines[1].vessel = lateOil ? Vessel::AfterCook : Vessel::OilPot;
         add(f, plainWater(), rest, Vessel::LyeJug);
         const Reckoning planned = reckoned(f);
-        const std::vector<Weighed> weighed{
-            {{What::Line, 1}, planned.lines[0].grams * oils},
-            {{What::Line, 2}, planned.lines[1].grams * oils},
-            {{What::Sodium, 0}, planned.sodium.weighedGrams * lye}};
+        const std::vector<Weighed> weighed{{{What::Line, 1}, planned.lines[0].grams * oils},
+                                           {{What::Line, 2}, planned.lines[1].grams * oils},
+                                           {{What::Sodium, 0}, planned.sodium.weighedGrams * lye}};
         const AsWeighed bowl = reckonAsWeighed(f, planned, weighed, {What::Sodium, 0});
         const Reckoning& r = bowl.reckoning;
         QCOMPARE(r.lyeHeavy(), heavy);

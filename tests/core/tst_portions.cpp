@@ -2,10 +2,10 @@
 // Oil SV 190, NaOH pure, D = 56105.6, Na = 39.99677 unless said (docs/portions.md has the sums).
 #include <QtTest>
 
+#include "core/advice/schools.h"
 #include "core/makeday/as_weighed.h"
 #include "core/makeday/stock_lye.h"
 #include "core/seek/scale_to.h"
-#include "core/advice/schools.h"
 #include "support/make.h"
 
 #include <functional>
@@ -328,7 +328,8 @@ private Q_SLOTS:
         QVERIFY(std::abs(bowl.reckoning.batterGrams - r.batterGrams) < 1e-6);
         QVERIFY(std::abs(bowl.reckoning.superfatTrue.value() - r.superfatTrue.value()) < 1e-9);
         QVERIFY(std::abs(bowl.reckoning.jugs[1].water - r.jugs[1].water) < 1e-6);
-        QVERIFY(std::abs(bowl.reckoning.portions[1].superfat.value() - r.portions[1].superfat.value()) < 1e-9);
+        QVERIFY(std::abs(bowl.reckoning.portions[1].superfat.value() -
+                         r.portions[1].superfat.value()) < 1e-9);
         const auto splashed = reckonAsWeighed(f, r, {}, {}, {{plainWater(), Vessel::Trace, 12.0}});
         QVERIFY(std::abs(splashed.reckoning.waterPresent - r.waterPresent - 12.0) < 1e-6);
         QVERIFY(std::abs(splashed.reckoning.superfatTrue.value() - r.superfatTrue.value()) < 1e-9);

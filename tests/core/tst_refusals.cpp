@@ -270,7 +270,8 @@ private Q_SLOTS:
                     ++tried;
                     const auto result = reckon(f);
                     if (const auto* r = std::get_if<Reckoning>(&result))
-                        QVERIFY(std::isfinite(r->batterGrams) && std::isfinite(r->superfatTrue.value()) &&
+                        QVERIFY(std::isfinite(r->batterGrams) &&
+                                std::isfinite(r->superfatTrue.value()) &&
                                 std::isfinite(r->makeUpGrams) && r->makeUpGrams >= 0.0);
                 }
         QCOMPARE(tried, 256);

@@ -222,9 +222,8 @@ private Q_SLOTS:
             {"poppy-seed", "fat", 0.0, 0.04, 0.42},
             {"ground-almond", "fat", 0.0, 0.25, 0.52}};
         for (const auto& [id, figure, low, typical, high] : rows)
-            QTest::addRow("%s %s", id, figure) << QString::fromLatin1(id)
-                                               << QString::fromLatin1(figure) << low << typical
-                                               << high;
+            QTest::addRow("%s %s", id, figure)
+                << QString::fromLatin1(id) << QString::fromLatin1(figure) << low << typical << high;
     }
     void leastAndMostOfFoods()
     {
@@ -253,7 +252,9 @@ private Q_SLOTS:
                 continue;
             ++tried;
             Formula f;
-            f.lines.push_back({1, Catalogue::shipped().find("olive-oil"), Vessel::OilPot,
+            f.lines.push_back({1,
+                               Catalogue::shipped().find("olive-oil"),
+                               Vessel::OilPot,
                                {1000, AmountUnit::Gram}});
             f.lines.push_back({2, m, Vessel::OilPot, {200, AmountUnit::Gram}});
             f.lye.sodium = Catalogue::shipped().find("sodium-hydroxide");

@@ -243,8 +243,8 @@ private Q_SLOTS:
             << "organic_acids_ifct2017.csv" << QByteArray("0.222") << QByteArray("-0.222");
         QTest::newRow("text for water")
             << "foods_usda_sr24.csv" << QByteArray(",15.87,") << QByteArray(",wet,");
-        QTest::newRow("a wrong name in the fats") << "fat_mapping.csv" << QByteArray("Fat, duck")
-                                                  << QByteArray("Fat, drake");
+        QTest::newRow("a wrong name in the fats")
+            << "fat_mapping.csv" << QByteArray("Fat, duck") << QByteArray("Fat, drake");
         QTest::newRow("no reason") << "fat_mapping.csv" << QByteArray("raw suet") << QByteArray();
         QTest::newRow("a column gone")
             << "foods_usda_sr24.csv" << QByteArray("water_g") << QByteArray("water");
@@ -255,9 +255,8 @@ private Q_SLOTS:
         QFETCH(QByteArray, from);
         QFETCH(QByteArray, to);
         QTemporaryDir dir;
-        for (const char* name :
-             {"foods_usda_sr24.csv", "organic_acids_ifct2017.csv", "acid_mapping.csv",
-              "fat_mapping.csv"}) {
+        for (const char* name : {"foods_usda_sr24.csv", "organic_acids_ifct2017.csv",
+                                 "acid_mapping.csv", "fat_mapping.csv"}) {
             QFile in(sources + QString::fromLatin1(name));
             QFile out(dir.filePath(QString::fromLatin1(name)));
             QVERIFY(in.open(QIODevice::ReadOnly) && out.open(QIODevice::WriteOnly));
@@ -269,10 +268,9 @@ private Q_SLOTS:
             out.write(bytes);
         }
         const QString made = dir.filePath(QStringLiteral("made.sqlite"));
-        const auto fault = makeFoods(dir.filePath("foods_usda_sr24.csv"),
-                                     dir.filePath("organic_acids_ifct2017.csv"),
-                                     dir.filePath("acid_mapping.csv"),
-                                     dir.filePath("fat_mapping.csv"), made);
+        const auto fault = makeFoods(
+            dir.filePath("foods_usda_sr24.csv"), dir.filePath("organic_acids_ifct2017.csv"),
+            dir.filePath("acid_mapping.csv"), dir.filePath("fat_mapping.csv"), made);
         QVERIFY(fault);
         QVERIFY(!QFileInfo::exists(made));
     }

@@ -210,8 +210,8 @@ private Q_SLOTS:
         QCOMPARE(record.topUps.size(), version >= 2 ? 1 : 0);
         QCOMPARE(record.weighings[0].weighed.origin == WeighOrigin::AsPlanned, version >= 3);
         const auto formulaThen = std::get<Formula>(formulaFromJson(record.formula));
-        const auto with = std::get<QList<BatchSummary>>(journal->batchesWith(
-            QString::fromStdString(formulaThen.lines.front().material->id)));
+        const auto with = std::get<QList<BatchSummary>>(
+            journal->batchesWith(QString::fromStdString(formulaThen.lines.front().material->id)));
         QCOMPARE(with.size(), 1);
         QVERIFY(std::holds_alternative<Formula>(formulaFromJson(record.formula)));
     }

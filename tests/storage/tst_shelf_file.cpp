@@ -173,7 +173,8 @@ private Q_SLOTS:
         }
     }
 
-    // What closed a shelf for good: now refused when it is kept, and mended where it stands already.
+    // What closed a shelf for good: now refused when it is kept, and mended where it stands
+    // already.
     void tooLongIsRefusedAndMended_data()
     {
         QTest::addColumn<QString>("what");
@@ -196,10 +197,12 @@ private Q_SLOTS:
             QVERIFY(shelf->keep({m}));
             QCOMPARE(shelf->materials().size(), std::size_t(1));
         }
-        const QString text = QString::fromUtf8(
-            materialsToJson({std::make_shared<const Material>(m)})).replace(u'\'', QLatin1String("''"));
-        fillAndDamage(QStringLiteral("INSERT OR REPLACE INTO own_material VALUES ('own-a','A','%1',0)")
-                          .arg(text));
+        const QString text =
+            QString::fromUtf8(materialsToJson({std::make_shared<const Material>(m)}))
+                .replace(u'\'', QLatin1String("''"));
+        fillAndDamage(
+            QStringLiteral("INSERT OR REPLACE INTO own_material VALUES ('own-a','A','%1',0)")
+                .arg(text));
         auto shelf = open(path_);
         QVERIFY(shelf);
         QCOMPARE(shelf->setAside().size(), std::size_t(1));
@@ -223,9 +226,11 @@ private Q_SLOTS:
         auto again = open(path_);
         QVERIFY(again && again->setAside().empty());
         Formula f;
-        f.lines.push_back({1, std::make_shared<const Material>(withLot(
-                                  *again->findMaterial(id)->material, again->lots()[0].lot)),
-                           Vessel::OilPot, {5, AmountUnit::Gram}});
+        f.lines.push_back({1,
+                           std::make_shared<const Material>(
+                               withLot(*again->findMaterial(id)->material, again->lots()[0].lot)),
+                           Vessel::OilPot,
+                           {5, AmountUnit::Gram}});
         f.lastId = 1;
         QVERIFY(std::holds_alternative<QByteArray>(readableFormulaJson(f)));
     }

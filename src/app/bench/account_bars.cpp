@@ -122,7 +122,7 @@ double BarAccount::scale() const
 }
 
 std::vector<BarAccount> accountsOf(const Formula& formula, const Reckoning& reckoning,
-                                const Speech& speech)
+                                   const Speech& speech)
 {
     return {alkaliAccount(formula, reckoning, speech), waterAccount(formula, reckoning, speech)};
 }

@@ -38,6 +38,6 @@ struct BarAccount {
 };
 
 std::vector<BarAccount> accountsOf(const Formula& formula, const Reckoning& reckoning,
-                                const Speech& speech);
+                                   const Speech& speech);
 
 } // namespace rhexion

@@ -144,9 +144,7 @@ void StockLyePanel::keepIt()
                  speech_.mass(result_->waterGrams))
             .toStdString();
     LotRecord lot;
-    lot.lot.name = tr("made %1")
-                       .arg(speech_.date(today_()))
-                       .toStdString();
+    lot.lot.name = tr("made %1").arg(speech_.date(today_())).toStdString();
     lot.lot.figures = figuresOf(*result_, asked.sodium, *dry, source);
     lot.material = id;
     lot.homeMade = true;

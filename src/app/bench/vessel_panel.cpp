@@ -55,9 +55,9 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     connect(list_, &QListView::customContextMenuRequested, this, &VesselPanel::showMenu);
 
     hint_ = new Label(compact ? tr("Drop here, or type")
-                               : tr("Nothing here yet. Type an amount "
-                                    "and a name, or drop a line here."),
-                       list_);
+                              : tr("Nothing here yet. Type an amount "
+                                   "and a name, or drop a line here."),
+                      list_);
     hint_->setObjectName(QStringLiteral("muted"));
     hint_->setWordWrap(true);
     hint_->setAttribute(Qt::WA_TransparentForMouseEvents);

@@ -1,8 +1,8 @@
 #include "app/journal/journal_page.h"
 
 #include "app/theme/theme.h"
-#include "app/widgets/page_browser.h"
 #include "app/widgets/label.h"
+#include "app/widgets/page_browser.h"
 #include "models/batches_model.h"
 #include "words/words.h"
 
@@ -14,8 +14,8 @@
 #include <QTableView>
 #include <QTextBrowser>
 
-#include <algorithm>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace rhexion {
 
@@ -153,9 +153,7 @@ QString JournalPage::pageOf(const BatchRecord& record) const
 {
     const BatchSummary& s = record.summary;
     const Colours& c = Theme::colours();
-    const auto when = [&](const QDateTime& at) {
-        return speech_.dateTime(at).toHtmlEscaped();
-    };
+    const auto when = [&](const QDateTime& at) { return speech_.dateTime(at).toHtmlEscaped(); };
     QString html =
         QStringLiteral(
             "<style>td { padding: 2px 18px 2px 0; } .m { color: %1; } h2 { margin: 0; }"
@@ -193,14 +191,13 @@ QString JournalPage::pageOf(const BatchRecord& record) const
         const double off = w.weighed.grams - w.plannedGrams;
         const bool differs = std::abs(off) >= 0.05;
         const QString sign = off > 0 ? QStringLiteral("+") : QString();
-        html +=
-            QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td>"
-                           "<td class='off'>%4</td></tr>")
-                .arg(w.name.toHtmlEscaped(), speech_.mass(w.plannedGrams),
-                     speech_.mass(w.weighed.grams),
-                     w.weighed.origin == WeighOrigin::AsPlanned ? tr("taken as planned")
-                     : differs                                  ? sign + speech_.mass(off)
-                                                                : QString());
+        html += QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td>"
+                               "<td class='off'>%4</td></tr>")
+                    .arg(w.name.toHtmlEscaped(), speech_.mass(w.plannedGrams),
+                         speech_.mass(w.weighed.grams),
+                         w.weighed.origin == WeighOrigin::AsPlanned ? tr("taken as planned")
+                         : differs                                  ? sign + speech_.mass(off)
+                                                                    : QString());
     }
     for (const TopUpRecord& added : record.topUps)
         html += QStringLiteral("<tr><td>%1</td><td></td><td align='right'>%2</td><td class='off'>%3"
@@ -213,8 +210,9 @@ QString JournalPage::pageOf(const BatchRecord& record) const
         return w.weighed.origin == WeighOrigin::AsPlanned;
     });
     if (taken > 0)
-        html += QStringLiteral("<p class='m'>%1</p>")
-                    .arg(tr("%n weight(s) were taken as planned, not weighed.", nullptr, int(taken)));
+        html +=
+            QStringLiteral("<p class='m'>%1</p>")
+                .arg(tr("%n weight(s) were taken as planned, not weighed.", nullptr, int(taken)));
     if (!record.setAside.isEmpty())
         html += QStringLiteral("<p class='m'>%1</p>")
                     .arg(tr("%n thing(s) that went in beside the plan cannot be read.", nullptr,

@@ -29,8 +29,8 @@ bool KeptBeside::append(const BesideEvent& event)
         line["at"] = w->at.toUTC().toString(Qt::ISODateWithMs);
     }
     QFile file(path_);
-    if (path_.isEmpty() || !file.open(QIODevice::WriteOnly | QIODevice::Append,
-                                      QFile::ReadOwner | QFile::WriteOwner))
+    if (path_.isEmpty() ||
+        !file.open(QIODevice::WriteOnly | QIODevice::Append, QFile::ReadOwner | QFile::WriteOwner))
         return false;
     const QByteArray bytes = QJsonDocument(line).toJson(QJsonDocument::Compact) + '\n';
     return file.write(bytes) == bytes.size() && file.flush() && ::fsync(file.handle()) == 0;

@@ -1,5 +1,5 @@
-// What was weighed while the journal could not be written, in a file beside it, so that the day goes
-// on: one JSON object a line, on disk before it counts.
+// What was weighed while the journal could not be written, in a file beside it, so that the day
+// goes on: one JSON object a line, on disk before it counts.
 #pragma once
 
 #include "storage/journal.h"

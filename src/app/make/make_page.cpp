@@ -48,9 +48,9 @@ QWidget* MakePage::buildEmpty()
 {
     auto* text =
         new Label(tr("Nothing is being made.\n\nOpen a formula on the bench and press "
-                      "\u201cMake this batch\u201d: each thing to weigh comes up in turn, and "
-                      "what you really weighed is kept."),
-                   this);
+                     "\u201cMake this batch\u201d: each thing to weigh comes up in turn, and "
+                     "what you really weighed is kept."),
+                  this);
     text->setAlignment(Qt::AlignCenter);
     text->setWordWrap(true);
     return text;
@@ -288,8 +288,8 @@ void MakePage::refreshAdded()
                           : current_->plan().steps[std::size_t(current_->step())].vessel);
 }
 
-// What the weighings so far come to, what to stop for, and how to mend it. The same list of findings
-// as on the bench and on paper.
+// What the weighings so far come to, what to stop for, and how to mend it. The same list of
+// findings as on the bench and on paper.
 void MakePage::refreshEffect()
 {
     const AsWeighed& bowl = current_->now();

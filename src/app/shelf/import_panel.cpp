@@ -3,9 +3,9 @@
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "storage/shelf.h"
+#include "words/plain_text.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
-#include "words/plain_text.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>

@@ -103,8 +103,8 @@ LotEditor::LotEditor(QWidget* parent) : QWidget(parent)
     buttons->addWidget(cancel);
     buttons->addStretch();
     auto* hint = new Label(tr("Only what is printed on the jar or certificate, or what you "
-                               "measured: the rest stays the material\u2019s."),
-                            this);
+                              "measured: the rest stays the material\u2019s."),
+                           this);
     hint->setObjectName(QStringLiteral("muted"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -142,9 +142,8 @@ void LotEditor::edit(const MaterialPtr& material, const LotRecord& lot, const QD
     const QString name = QString::fromStdString(material->name);
     title_->setText(lot.lot.id.empty() ? tr("A new lot of %1").arg(name)
                                        : tr("A lot of %1").arg(name));
-    name_->setText(lot.lot.name.empty()
-                       ? speech_.date(today)
-                       : QString::fromStdString(lot.lot.name));
+    name_->setText(lot.lot.name.empty() ? speech_.date(today)
+                                        : QString::fromStdString(lot.lot.name));
     homeMade_->setChecked(lot.homeMade);
     supplier_->setText(lot.supplier);
     got_->setDate(lot.got.isValid() ? lot.got : today);

@@ -37,7 +37,8 @@ private:
     void complain(const QString& text);
 
     Material from_;
-    double asked_ = 0.0; // an unusual SV the maker was asked about // what is not edited here stays: fatty acids, behaviours, measures
+    double asked_ = 0.0; // an unusual SV the maker was asked about // what is not edited here
+                         // stays: fatty acids, behaviours, measures
     QLabel* title_;
     QLineEdit* name_;
     QComboBox* kind_;

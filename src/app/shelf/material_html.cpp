@@ -124,8 +124,8 @@ private:
         for (const LotRecord* lot : page_.lots) {
             QStringList notes;
             if (lot->got.isValid())
-                notes << (lot->homeMade ? tr("made %1") : tr("came %1"))
-                             .arg(speech_.date(lot->got));
+                notes
+                    << (lot->homeMade ? tr("made %1") : tr("came %1")).arg(speech_.date(lot->got));
             if (!lot->supplier.isEmpty())
                 notes << lot->supplier;
             if (lot->leftGrams)
@@ -133,8 +133,7 @@ private:
             if (lot->price)
                 notes << tr("price %1").arg(speech_.number(*lot->price, 2));
             if (lot->bestBefore.isValid())
-                notes << tr("best before %1")
-                             .arg(speech_.date(lot->bestBefore));
+                notes << tr("best before %1").arg(speech_.date(lot->bestBefore));
             if (!lot->notes.isEmpty())
                 notes << lot->notes;
             const bool inUse = m_.lot.id == lot->lot.id;

@@ -1,9 +1,9 @@
 #include "app/shelf/measure_panel.h"
 
 #include "app/theme/theme.h"
-#include "app/widgets/page_browser.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
+#include "app/widgets/page_browser.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
 

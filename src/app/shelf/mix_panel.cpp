@@ -1,9 +1,9 @@
 #include "app/shelf/mix_panel.h"
 
 #include "app/theme/theme.h"
-#include "app/widgets/page_browser.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
+#include "app/widgets/page_browser.h"
 #include "core/measuring/measure.h"
 #include "models/stock.h"
 #include "words/shelf_words.h"
@@ -24,8 +24,8 @@ MixPanel::MixPanel(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stoc
     title_ = new Label(tr("Cook or mix"), this);
     title_->setFont(Theme::figure());
     auto* how = new Label(tr("Say what went in, by weight, and weigh what came out without the "
-                              "pan. What is missing is taken for water that boiled off."),
-                           this);
+                             "pan. What is missing is taken for water that boiled off."),
+                          this);
     how->setWordWrap(true);
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(10);

@@ -9,9 +9,9 @@
 #include "app/shelf/mix_panel.h"
 #include "app/shelf/stock_delegate.h"
 #include "app/theme/theme.h"
-#include "app/widgets/page_browser.h"
 #include "app/widgets/label.h"
 #include "app/widgets/list_keys.h"
+#include "app/widgets/page_browser.h"
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
@@ -438,8 +438,7 @@ void ShelfPage::keepMaterials(const std::vector<Material>& materials, double gra
     if (gramsLeft > 0.0) {
         LotRecord lot;
         lot.material = named.front().id;
-        lot.lot.name =
-            speech_.date(today()).toStdString();
+        lot.lot.name = speech_.date(today()).toStdString();
         lot.homeMade = true;
         lot.got = today();
         lot.boughtGrams = lot.leftGrams = gramsLeft;

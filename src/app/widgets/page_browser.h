@@ -1,4 +1,5 @@
-// A page made by the program itself: it never loads a picture, style or file that its text may name.
+// A page made by the program itself: it never loads a picture, style or file that its text may
+// name.
 #pragma once
 
 #include <QTextBrowser>

@@ -2,8 +2,8 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
-#include "words/words.h"
 #include "words/plain_text.h"
+#include "words/words.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>

@@ -181,8 +181,7 @@ private:
                 cookedMol += r_.lines[i].fatMol;
             }
         }
-        const double cooked =
-            cookedMol > 0.0 ? std::clamp(1.0 - onFat / cookedMol, 0.0, 1.0) : 0.0;
+        const double cooked = cookedMol > 0.0 ? std::clamp(1.0 - onFat / cookedMol, 0.0, 1.0) : 0.0;
         r_.freeOilGrams = cooked * cookedGrams + addedGrams;
     }
 

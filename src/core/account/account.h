@@ -1,6 +1,6 @@
 // What given grams hold: alkali, water, jugs, portions and the working of each sum. Total: an
-// account never refuses. What is not there (no fat, no hydroxide) is absent. Pure: no clock, locale,
-// files. The sums are in docs/chemistry.md.
+// account never refuses. What is not there (no fat, no hydroxide) is absent. Pure: no clock,
+// locale, files. The sums are in docs/chemistry.md.
 #pragma once
 
 #include "core/amounts/amounts.h"
@@ -69,9 +69,9 @@ struct PortionReckoned {
 
 // Liquid in each of the maker's ways of saying it; absent where there is nothing to relate it to.
 struct LiquidTerms {
-    double strength = 0.0;           // fraction; 0 without hydroxide
-    std::optional<double> ratio;     // g water per g hydroxide
-    std::optional<double> shareOfOils; // fraction
+    double strength = 0.0;               // fraction; 0 without hydroxide
+    std::optional<double> ratio;         // g water per g hydroxide
+    std::optional<double> shareOfOils;   // fraction
     std::optional<double> lessThanUsual; // fraction; below 0 means more water than usual
 };
 
@@ -98,7 +98,7 @@ struct Account {
     double hiddenMol = 0.0;    // hidden fat as counted
     double oilsMolTypical = 0.0;
     double hiddenMolTypical = 0.0;
-    double acidMol = 0.0; // a
+    double acidMol = 0.0;            // a
     double potassiumMoleShare = 0.0; // of what is weighed
     double weighedPerMol = 0.0;      // g of this lye, as weighed, for one mol of alkali
     double demandLow = 0.0;          // mol all fat and acids could take at the low of their figures
@@ -122,8 +122,8 @@ struct Account {
     std::array<double, 7> makeUpIn{}; // g of the make-up liquid in each vessel
     double solventWanted = 0.0;       // g of it asked for to dissolve lines; all of it at most
 
-    std::optional<double> superfatOnOils; // none without oils
-    std::optional<double> superfatTrue;   // on all fat, typical; none without fat
+    std::optional<double> superfatOnOils;  // none without oils
+    std::optional<double> superfatTrue;    // on all fat, typical; none without fat
     std::optional<double> superfatTrueLow; // exact corners, weighed masses held fixed
     std::optional<double> superfatTrueHigh;
     double freeOilGrams = 0.0;
@@ -146,10 +146,7 @@ struct Account {
     // mol of hydroxide that no acid takes; below 0 where acid outweighs it.
     double lyeOnFatMol() const { return hydroxideMol - acidMol; }
     // More hydroxide than all fat, at its typical figures, can take.
-    bool lyeHeavy() const
-    {
-        return lyeOnFatMol() > fatMolTypical() * (1.0 + 1e-9) + 1e-12;
-    }
+    bool lyeHeavy() const { return lyeOnFatMol() > fatMolTypical() * (1.0 + 1e-9) + 1e-12; }
     // g of the line at this place of Formula::lines that is weighed into its own vessel.
     double inItsVessel(std::size_t line, Vessel vessel) const
     {

@@ -231,10 +231,8 @@ private:
         }
         eachDemand(*m, [&](const DemandTerm& term) {
             double k = grams * term.factor;
-            const int share =
-                term.share ? figure(m, shareCodeOf(term), *term.share, k) : -1;
-            const int value =
-                term.value ? figure(m, valueCodeOf(term), *term.value, k) : -1;
+            const int share = term.share ? figure(m, shareCodeOf(term), *term.share, k) : -1;
+            const int value = term.value ? figure(m, valueCodeOf(term), *term.value, k) : -1;
             double Sums::*const to = term.of == DemandOf::Fat    ? &Sums::fat
                                      : term.of == DemandOf::Acid ? &Sums::acid
                                                                  : &Sums::supply;

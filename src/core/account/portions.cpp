@@ -170,8 +170,8 @@ private:
     {
         const double supply = weighedMol_ + pot_.given;
         const double onFat = supply - pot_.acid;
-        const double perMol = weighedMol_ > 0.0 ? r_.pureGrams() / weighedMol_
-                                                : molarMassSodiumHydroxide;
+        const double perMol =
+            weighedMol_ > 0.0 ? r_.pureGrams() / weighedMol_ : molarMassSodiumHydroxide;
         r_.lyeWhileHeld = std::max(0.0, onFat - pot_.fat) * perMol;
         if (!(pot_.fat > 1e-12))
             return;

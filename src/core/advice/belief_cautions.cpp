@@ -1,6 +1,6 @@
 // Widespread beliefs that the formula or its notes show, answered where they arise.
-#include "core/materials/search.h"
 #include "core/advice/cautions.h"
+#include "core/materials/search.h"
 
 #include <algorithm>
 #include <array>

@@ -78,7 +78,7 @@ enum class CautionCode {
     AcidAfterCook,     // line; figures: g of pure lye that is free until then, superfat meanwhile
     AcidOutweighsLye,  // figures: mol acid, mol lye
     SvUnlikely,        // line; figures: SV, what it may mean (0: nothing known)
-    BarCrumbles,          // line; figures: share, limit
+    BarCrumbles,       // line; figures: share, limit
     TakesMoreThanCounted, // line; figures: g pure lye at most, superfat it would make
     // Beliefs, answered where they arise (belief_cautions.cpp).
     LyeDoesNotCureAway, // figures: superfat

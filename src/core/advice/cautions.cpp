@@ -233,10 +233,7 @@ void checkSuperfat(const Formula& f, const Account& r, std::vector<Caution>& out
     // The weighed lye can be right on paper and still too much on the surely-there fat.
     const bool askedBelow = !f.lye.fixed && f.lye.superfat < 0.0;
     if (r.lyeHeavy() || askedBelow)
-        out.push_back({CautionCode::SuperfatBelowZero,
-                       Severity::Danger,
-                       Vessel::LyeJug,
-                       0,
+        out.push_back({CautionCode::SuperfatBelowZero, Severity::Danger, Vessel::LyeJug, 0,
                        r.superfatTrue ? std::vector{*r.superfatTrue} : std::vector<double>{},
                        safer});
     else if (r.superfatTrueLow.value_or(-1.0) < 0.0)

@@ -1,8 +1,8 @@
 // Cautions about what is in the formula: materials, places, amounts and slips of hand.
+#include "core/advice/cautions.h"
 #include "core/materials/demand.h"
 #include "core/materials/search.h"
 #include "core/materials/sv_check.h"
-#include "core/advice/cautions.h"
 
 #include <algorithm>
 #include <cmath>
@@ -42,8 +42,7 @@ const BehaviourNote* behaviour(const Material& m, Behaviour what)
 
 class Checker {
 public:
-    Checker(const Formula& f, const Account& r, std::vector<Caution>& out)
-        : f_(f), r_(r), out_(out)
+    Checker(const Formula& f, const Account& r, std::vector<Caution>& out) : f_(f), r_(r), out_(out)
     {
     }
 
@@ -173,8 +172,7 @@ private:
                 molarMassSodiumHydroxide +
                 r_.potassiumMoleShare * (molarMassPotassiumHydroxide - molarMassSodiumHydroxide);
             say(C::TakesMoreThanCounted, S::Note, f_.find(mostReserveLine_)->vessel,
-                mostReserveLine_,
-                {reserve_ * perMol, superfat + reserve_ / r_.fatMolTypical()});
+                mostReserveLine_, {reserve_ * perMol, superfat + reserve_ / r_.fatMolTypical()});
         }
         if (allergens_ > 0)
             say(C::Allergens, S::Note, Vessel::OilPot, allergen_, {double(allergens_)});
@@ -376,8 +374,7 @@ private:
             const bool sodium = r_.sodium.weighedGrams > 0.0;
             const bool single = sodium != (r_.potassium.weighedGrams > 0.0);
             const double other = 1.0 - (sodium ? onFat / ratio : onFat * ratio);
-            if (single && (superfat < -0.15 || superfat > 0.2) && other > -0.01 &&
-                other < 0.13)
+            if (single && (superfat < -0.15 || superfat > 0.2) && other > -0.01 && other < 0.13)
                 say(C::OtherHydroxide, S::Danger, Vessel::LyeJug, 0,
                     {superfat, other, sodium ? 1.0 : 0.0});
         }

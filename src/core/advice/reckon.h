@@ -1,5 +1,6 @@
-// The reckoning: a formula's wishes solved into grams, the account of those grams, and what there is
-// to say about it. The one door for everything that shows figures. Pure: no clock, locale, files.
+// The reckoning: a formula's wishes solved into grams, the account of those grams, and what there
+// is to say about it. The one door for everything that shows figures. Pure: no clock, locale,
+// files.
 #pragma once
 
 #include "core/account/account.h"

@@ -19,7 +19,7 @@ std::optional<SchoolAnswer> answerOf(const Formula& f, int option)
     const auto* r = std::get_if<Reckoning>(&result);
     if (!r)
         return std::nullopt;
-    return SchoolAnswer{option,         r->sodium.weighedGrams, r->potassium.weighedGrams,
+    return SchoolAnswer{option,         r->sodium.weighedGrams,        r->potassium.weighedGrams,
                         r->makeUpGrams, r->superfatTrue.value_or(0.0), r->pure.strength};
 }
 

@@ -28,10 +28,9 @@ std::optional<Refusal> holdOil(const Formula& f, Amounts& amounts)
         const HeldOil& held = *portion.held;
         std::size_t which = f.lines.size(); // the oil, or the one there is most of in the mix
         for (std::size_t i = 0; i < f.lines.size(); ++i)
-            if (isPotOil(f, i) &&
-                (held.line != 0
-                     ? f.lines[i].id == held.line
-                     : which == f.lines.size() || amounts.lines[i] > amounts.lines[which]))
+            if (isPotOil(f, i) && (held.line != 0 ? f.lines[i].id == held.line
+                                                  : which == f.lines.size() ||
+                                                        amounts.lines[i] > amounts.lines[which]))
                 which = i;
         if (which == f.lines.size())
             return Refusal{RefusalCode::HeldOilGone, 0, portion.name, {}};

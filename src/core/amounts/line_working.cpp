@@ -47,8 +47,7 @@ void writeLineDemand(Working& w, const Line& line, std::size_t place, double gra
         }
     });
     if (per.water > 0.0)
-        w.add(Rule::LineWater,
-              {{N::Mass, U::Gram, grams}, {N::WaterShare, U::Percent, per.water}},
+        w.add(Rule::LineWater, {{N::Mass, U::Gram, grams}, {N::WaterShare, U::Percent, per.water}},
               grams * per.water, U::Gram, at);
 }
 

@@ -35,8 +35,7 @@ LyeMix lyeMixOf(const LyeSettings& lye, std::optional<double> potassiumMoles)
     LyeMix mix;
     mix.sodium = hydroxideOf(lye.sodium, Part::SodiumHydroxide);
     mix.potassium = hydroxideOf(lye.potassium, Part::PotassiumHydroxide);
-    const double y =
-        potassiumMoles ? *potassiumMoles : moleShare(lye, mix.sodium, mix.potassium);
+    const double y = potassiumMoles ? *potassiumMoles : moleShare(lye, mix.sodium, mix.potassium);
     mix.potassiumShare = y;
     const double pureNa = (1.0 - y) * molarMassSodiumHydroxide;
     const double pureK = y * molarMassPotassiumHydroxide;
@@ -47,10 +46,9 @@ LyeMix lyeMixOf(const LyeSettings& lye, std::optional<double> potassiumMoles)
     mix.pure = pureNa + pureK;
     mix.weighed = weighedNa + weighedK;
     mix.water = waterNa + waterK;
-    mix.asIs = (mix.sodium.solution ? pureNa : weighedNa) +
-               (mix.potassium.solution ? pureK : weighedK);
-    mix.lyeWater =
-        (mix.sodium.solution ? waterNa : 0.0) + (mix.potassium.solution ? waterK : 0.0);
+    mix.asIs =
+        (mix.sodium.solution ? pureNa : weighedNa) + (mix.potassium.solution ? pureK : weighedK);
+    mix.lyeWater = (mix.sodium.solution ? waterNa : 0.0) + (mix.potassium.solution ? waterK : 0.0);
     // A strong jug is the first one: what is dissolved in the second needs its own liquid.
     const SecondJug second = lye.secondJug.value_or(SecondJug{});
     mix.pureFirst = pureNa * (1.0 - second.sodium) + pureK * (1.0 - second.potassium);

@@ -139,11 +139,10 @@ private:
     void describeHydroxide()
     {
         const LyeSettings& lye = f_.lye;
-        std::optional<double> potassiumMoles;
         mix_ = lyeMixOf(lye);
         if (lye.fixed) {
-            const double molNa = lye.fixed->sodium.inGrams() * mix_.sodium.purity /
-                                 molarMassSodiumHydroxide;
+            const double molNa =
+                lye.fixed->sodium.inGrams() * mix_.sodium.purity / molarMassSodiumHydroxide;
             const double molK = lye.fixed->potassium.inGrams() * mix_.potassium.purity /
                                 molarMassPotassiumHydroxide;
             n_ = molNa + molK;
@@ -303,8 +302,7 @@ private:
                      {N::OilsAlkali, U::MolePerGram, fixed ? 0.0 : per_[m].fatCounted},
                      {N::AcidAlkali, U::MolePerGram, fixed ? 0.0 : per_[m].acid},
                      {N::GivenAlkali, U::MolePerGram,
-                      fixed ? 0.0
-                            : discount() * per_[m].fatCounted + per_[m].acid - b}},
+                      fixed ? 0.0 : discount() * per_[m].fatCounted + per_[m].acid - b}},
                     b, U::MolePerGram, static_cast<std::int16_t>(makeUp_));
             const bool plain = shares_ == 0.0;
             w().add(plain ? Rule::MakeUp : Rule::MakeUpShares,

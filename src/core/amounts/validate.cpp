@@ -9,7 +9,6 @@ namespace rhexion {
 
 namespace {
 
-
 bool within(double value, double low, double high)
 {
     return value >= low && value <= high; // false for NaN
@@ -235,8 +234,7 @@ struct CheckEdit {
             return Refusal{RefusalCode::NoMaterial, line, {}, {}};
         const auto fault = faultOf(*m);
         if (fault && fault->code == MaterialFault::Code::TooLong)
-            return Refusal{RefusalCode::TextTooLong, line, m->name,
-                           {double(limits::materialName)}};
+            return Refusal{RefusalCode::TextTooLong, line, m->name, {double(limits::materialName)}};
         return std::nullopt;
     }
     Result amount(const StatedAmount& a, LineId id) const
@@ -244,8 +242,10 @@ struct CheckEdit {
         if (a.unit == AmountUnit::Rest || within(a.value, 0.0, Mass::largestGrams))
             return std::nullopt;
         const Line* line = formula.find(id);
-        return Refusal{RefusalCode::BadMass, id,
-                       line && line->material ? line->material->name : std::string{}, {a.value}};
+        return Refusal{RefusalCode::BadMass,
+                       id,
+                       line && line->material ? line->material->name : std::string{},
+                       {a.value}};
     }
     static Result solvent(double grams, const std::string& name, LineId line)
     {
@@ -262,8 +262,8 @@ struct CheckEdit {
             return bad;
         if (e.line.amount.unit != AmountUnit::Rest &&
             !within(e.line.amount.value, 0.0, Mass::largestGrams))
-            return Refusal{RefusalCode::BadMass, e.line.id, e.line.material->name,
-                           {e.line.amount.value}};
+            return Refusal{
+                RefusalCode::BadMass, e.line.id, e.line.material->name, {e.line.amount.value}};
         if (e.line.portion != 0 && !formula.portion(e.line.portion))
             return Refusal{RefusalCode::NoSuchPortion, e.line.id, e.line.material->name, {}};
         return solvent(e.line.solvent, e.line.material->name, e.line.id);
@@ -305,8 +305,9 @@ struct CheckEdit {
     Result operator()(const SetLiquid& e) const { return checkLiquid(e.liquid); }
     Result operator()(const SetOilsTotal& e) const
     {
-        return e.total.isUsable() ? std::nullopt
-                                  : Result(Refusal{RefusalCode::BadMass, 0, {}, {e.total.inGrams()}});
+        return e.total.isUsable()
+                   ? std::nullopt
+                   : Result(Refusal{RefusalCode::BadMass, 0, {}, {e.total.inGrams()}});
     }
     Result operator()(const SetText& e) const
     {

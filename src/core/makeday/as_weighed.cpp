@@ -50,8 +50,8 @@ void fillBowl(AsWeighed& out, const Formula& plan, const Reckoning& planned,
     amounts.jugWater = now({What::JugWater, 0});
     amounts.sodium = {now({What::Sodium, 0}), now({What::SodiumSecond, 0})};
     amounts.potassium = {now({What::Potassium, 0}), now({What::PotassiumSecond, 0})};
-    bowl.lye.fixed = FixedHydroxide{Mass::grams(amounts.allSodium()),
-                                    Mass::grams(amounts.allPotassium())};
+    bowl.lye.fixed =
+        FixedHydroxide{Mass::grams(amounts.allSodium()), Mass::grams(amounts.allPotassium())};
     for (std::size_t p = 0; p < bowl.portions.size(); ++p) {
         if (!bowl.portions[p].held)
             continue;

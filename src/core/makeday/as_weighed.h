@@ -43,8 +43,8 @@ struct AsWeighed {
     // The plan with every amount in grams as weighed, hydroxide fixed, and what went in beside it;
     // the make-up liquid keeps its place as the rest.
     Formula formula;
-    Amounts amounts;      // what is in the bowl
-    Reckoning reckoning;  // the account of those grams
+    Amounts amounts;                       // what is in the bowl
+    Reckoning reckoning;                   // the account of those grams
     std::optional<double> superfatPlanned; // true superfat of the plan
     double strengthPlanned = 0.0;
     std::vector<DayMend> mends; // the easiest first; empty when within tolerance

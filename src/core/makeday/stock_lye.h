@@ -1,8 +1,8 @@
 // Lye made ahead at one strength and portioned: how much to make and what a batch takes of it.
 #pragma once
 
-#include "core/materials/lot.h"
 #include "core/advice/reckon.h"
+#include "core/materials/lot.h"
 
 namespace rhexion {
 

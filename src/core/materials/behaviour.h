@@ -33,7 +33,7 @@ enum class Behaviour {
     MeltsHot, // sets again where the batter is cooler than its melting point
     GoesRancid,
     CutsLather,
-    Separates, // salts soap out, or spoils the emulsion
+    Separates,        // salts soap out, or spoils the emulsion
     Crumbles,         // above a share of the oils
     Sweetened,        // sugar was added to it
     OwnHouseholdOnly, // human milk: selling it is a matter of local law

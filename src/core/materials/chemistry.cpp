@@ -94,7 +94,8 @@ namespace {
 double between(Temperature at, double atZero, double atTen, double atTwenty)
 {
     const double tens = std::clamp(at.inCelsius() / 10.0, 0.0, 2.0);
-    return tens <= 1.0 ? atZero + (atTen - atZero) * tens : atTen + (atTwenty - atTen) * (tens - 1.0);
+    return tens <= 1.0 ? atZero + (atTen - atZero) * tens
+                       : atTen + (atTwenty - atTen) * (tens - 1.0);
 }
 } // namespace
 

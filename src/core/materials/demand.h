@@ -26,7 +26,10 @@ struct DemandTerm {
     std::optional<Acid> acid = {};
     bool byAcidValue = false; // fat without SV: its acid value stands in
 
-    double low() const { return leastFactor * at(share, &Interval::low) * at(value, &Interval::low); }
+    double low() const
+    {
+        return leastFactor * at(share, &Interval::low) * at(value, &Interval::low);
+    }
     double typical() const
     {
         return factor * at(share, &Interval::typical) * at(value, &Interval::typical);
@@ -52,8 +55,13 @@ template <class Take>
 void eachDemand(const Material& m, Take&& take)
 {
     if (const auto& value = m.sv ? m.sv : m.acidValue)
-        take(DemandTerm{DemandOf::Fat, &m.part(Part::Fat).range, &value->range,
-                        molPerMgPotassiumHydroxide, molPerMgPotassiumHydroxide, {}, !m.sv});
+        take(DemandTerm{DemandOf::Fat,
+                        &m.part(Part::Fat).range,
+                        &value->range,
+                        molPerMgPotassiumHydroxide,
+                        molPerMgPotassiumHydroxide,
+                        {},
+                        !m.sv});
     if (m.titratable) {
         // Stands for all acids: mmol per 100 g.
         take(DemandTerm{DemandOf::Acid, nullptr, &m.titratable->range, 1e-5, 1e-5});
@@ -82,7 +90,8 @@ double moistureOf(const Material& hydroxide);
 
 // What a material may take besides fat and acid, mmol of hydroxide per 100 g at most: browning of
 // reducing sugar (2 mol per mol of hexose, 4 per lactose), its salts of magnesium and calcium
-// (Material::reserve). Never in a sum, only told. Source: docs/chemistry.md, reserves (from memory).
+// (Material::reserve). Never in a sum, only told. Source: docs/chemistry.md, reserves (from
+// memory).
 double mostReserveOf(const Material& material);
 
 } // namespace rhexion

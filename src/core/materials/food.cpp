@@ -42,7 +42,7 @@ const Group& groupOf(const std::string& code)
     return found == groups.end() ? groups.back() : *found;
 }
 
-constexpr double plantMilkLeast = 0.45; // a tin of 10 % where the table has 21 (Codex CXS 240)
+constexpr double plantMilkLeast = 0.45;     // a tin of 10 % where the table has 21 (Codex CXS 240)
 constexpr double saltPerSodium = 2.5421;    // NaCl 58.44 / Na 22.99
 constexpr double mmolPerGramCitric = 15.62; // 3 / 192.12, the strongest per gram of the usual acids
 constexpr double leastFat = 1.0;            // g per 100 g
@@ -110,8 +110,8 @@ Material materialFromFood(const FoodRow& row)
         Interval& range = m.part(Part::Fat).range;
         // Where lye may reach none of it, half is as good a guess as any.
         const double typical = least > 0.0 ? range.typical() : range.typical() / 2.0;
-        range = Interval::around(std::min(range.typical() * least, range.low()), typical,
-                                 range.high());
+        range =
+            Interval::around(std::min(range.typical() * least, range.low()), typical, range.high());
         if (row.fatIs && row.fatIs->sv) {
             const Source* source = row.fatIs->findSource(row.fatIs->sv->source);
             m.sources.push_back({"food-fat-is",
@@ -128,8 +128,9 @@ Material materialFromFood(const FoodRow& row)
 
     if (!row.acids.empty()) {
         m.sources.push_back(
-            {row.acidSource, row.acidSource + "; spread of 40 % down and three times as much up, since "
-                                              "handbooks often give more: common practice, no source"});
+            {row.acidSource, row.acidSource +
+                                 "; spread of 40 % down and three times as much up, since "
+                                 "handbooks often give more: common practice, no source"});
         for (const auto& acid : row.acids) {
             const double v = acid.grams / 100.0;
             const double doubt =

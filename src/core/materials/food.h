@@ -34,13 +34,13 @@ inline constexpr double foodSpread = 0.15;
 inline constexpr double foodAcidSpread = 0.40; // down; up it may be this many times as much, since
 inline constexpr double foodAcidMost = 3.0;    // handbooks often give more acid than the table
 
-// Figures carry the table's row as their source. A fat or oil has the SV of the catalogue's oil it is
-// mapped to; one without a mapping has none, and no formula takes it until its SV is typed. Fat of
-// milk, egg, nuts and the like counts with the usual SV of its kind; the least of it is what is surely
-// there: a thin tin of a plant milk, nothing of a seed, meal or powder that lye may not reach. A few
-// tenths of a per cent in fruit and leaves are left with the solids.
-// Where no acid is mapped the titratable acidity is 0 to x with typical 0, x the smaller of the
-// group's usual most and what the carbohydrate leaves room for; its source says "not known".
+// Figures carry the table's row as their source. A fat or oil has the SV of the catalogue's oil it
+// is mapped to; one without a mapping has none, and no formula takes it until its SV is typed. Fat
+// of milk, egg, nuts and the like counts with the usual SV of its kind; the least of it is what is
+// surely there: a thin tin of a plant milk, nothing of a seed, meal or powder that lye may not
+// reach. A few tenths of a per cent in fruit and leaves are left with the solids. Where no acid is
+// mapped the titratable acidity is 0 to x with typical 0, x the smaller of the group's usual most
+// and what the carbohydrate leaves room for; its source says "not known".
 Material materialFromFood(const FoodRow& row);
 
 MaterialKind kindOfFoodGroup(const std::string& group);

@@ -1,8 +1,8 @@
 // Which factor brings a formula to a wanted size, with its locked lines left alone.
 #pragma once
 
-#include "core/formula/scale.h"
 #include "core/advice/reckon.h"
+#include "core/formula/scale.h"
 
 namespace rhexion {
 
