@@ -26,6 +26,8 @@ install_packages() {
 # A runtime folder that Qt accepts, where the log-in gives none.
 runtime_folder() {
     if [ -z "${XDG_RUNTIME_DIR:-}" ] || [ ! -d "$XDG_RUNTIME_DIR" ]; then
-        XDG_RUNTIME_DIR=$(mktemp -d) && chmod 700 "$XDG_RUNTIME_DIR" && export XDG_RUNTIME_DIR
+        # One folder of the build, not a new one a start: a kill leaves nothing behind.
+        XDG_RUNTIME_DIR=$PWD/build/runtime
+        mkdir -p "$XDG_RUNTIME_DIR" && chmod 700 "$XDG_RUNTIME_DIR" && export XDG_RUNTIME_DIR
     fi
 }

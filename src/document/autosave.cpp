@@ -98,6 +98,14 @@ QList<RecoveredWork> Autosave::leftBehind() const
 {
     QList<RecoveredWork> out;
     const QDir dir(folder_);
+    // A run that was killed with nothing unsaved leaves only its lock.
+    for (const QFileInfo& info : dir.entryInfoList({QStringLiteral("*.recovery.lock")}))
+        if (info.filePath() != file_ + QStringLiteral(".lock") &&
+            !QFile::exists(info.filePath().chopped(5))) {
+            QLockFile left(info.filePath());
+            left.setStaleLockTime(0);
+            left.tryLock(); // unlocking takes the file away; a living owner keeps it
+        }
     for (const QFileInfo& info : dir.entryInfoList({QStringLiteral("*.recovery")}, QDir::Files)) {
         if (info.filePath() == file_)
             continue;

@@ -32,6 +32,12 @@ private Q_SLOTS:
         QCOMPARE(left[0].formula.name, std::string("Half-finished loaf"));
         Autosave::discard(left[0]);
         QVERIFY(autosave.leftBehind().isEmpty());
+        QVERIFY(QDir(dir.path()).isEmpty());
+        // A lock that outlived its copy goes too.
+        QVERIFY(put(dir.filePath(QStringLiteral("a.recovery.lock")),
+                    "999999999\nx\n" + QSysInfo::machineHostName().toUtf8() + "\n"));
+        QVERIFY(autosave.leftBehind().isEmpty());
+        QVERIFY(QDir(dir.path()).isEmpty());
     }
 
     void orderlyEndLeavesNothing()

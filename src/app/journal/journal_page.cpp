@@ -42,7 +42,7 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     list_->horizontalHeader()->setHighlightSections(false);
     list_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     list_->horizontalHeader()->setSectionResizeMode(BatchesModel::Name, QHeaderView::Stretch);
-    list_->setColumnWidth(BatchesModel::Started, 106);
+    list_->setColumnWidth(BatchesModel::Started, 118);
     list_->setColumnWidth(BatchesModel::State, 110);
     list_->setColumnWidth(BatchesModel::Superfat, 78);
     empty_ = new Label(tr("No batch yet. When you make one, it is written here by itself."), left);

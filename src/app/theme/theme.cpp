@@ -113,7 +113,7 @@ QToolButton:focus { border: 2px solid %action; padding: 3px; }
 QToolButton#rail { padding: 8px 2px; font-size: 13px; border-radius: 10px; }
 QToolButton#rail:checked { background: %hover; color: %action; font-weight: 600; }
 QListView, QTableView, QTextBrowser, QScrollArea { background: transparent; border: none; outline: 0; }
-QTableView::item { padding: 0 6px; }
+QTableView::item { padding: 0 6px; border: none; }
 QCheckBox::indicator { width: 16px; height: 16px; border: 1px solid %line; border-radius: 4px;
   background: %surface; }
 QCheckBox::indicator:checked { background: %action; border-color: %action;
