@@ -39,33 +39,19 @@
 
 namespace rhexion {
 
-MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
-    : MainWindow(nullptr, workshop, first)
-{
-}
-
-namespace {
-
-std::unique_ptr<Workshop> ownWorkshop(const Places& places, const Clock& clock)
-{
-    return std::make_unique<Workshop>(places, clock);
-}
-
-} // namespace
-
 MainWindow::MainWindow(const Places& places, const Clock& clock,
                        const std::optional<Formula>& first)
-    : MainWindow(ownWorkshop(places, clock), first)
+    : MainWindow(std::make_unique<Workshop>(places, clock), first)
 {
 }
 
 MainWindow::MainWindow(std::unique_ptr<Workshop> own, const std::optional<Formula>& first)
-    : MainWindow(nullptr, *own, first)
+    : MainWindow(*own, first)
 {
     own_ = std::move(own);
 }
 
-MainWindow::MainWindow(std::nullptr_t, Workshop& workshop, const std::optional<Formula>& first)
+MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     : workshop_(workshop), clock_(workshop.clock()), document_(new FormulaDocument(this)),
       autosave_(new Autosave(*document_, workshop.recoveryFolder(), this)),
       files_(new FileActions(*document_, *this)), stock_(&workshop.stock())
@@ -277,7 +263,7 @@ MakePage& MainWindow::making()
     pages_->addWidget(make_);
     make_->setSpeech(Speech(habits_));
     connect(make_, &MakePage::noted, this, &MainWindow::say);
-    connect(make_, &MakePage::wentWell, this, [this] { notes_->over(QStringLiteral("passing")); });
+    connect(make_, &MakePage::wentWell, this, &MainWindow::overPassing);
     connect(make_, &MakePage::waitingChanged, this, &MainWindow::sayJournal);
     connect(make_, &MakePage::finished, this, [this](qint64 batch) {
         workshop_.endMaking(batch);
@@ -474,7 +460,7 @@ void MainWindow::takeUp(qint64 batch)
     workshop_.beginMaking(batch);
     making().setBatch(std::get<std::unique_ptr<BatchInProgress>>(std::move(resumed)));
     goTo(Make);
-    notes_->over(QStringLiteral("making:%1").arg(batch));
+    overMaking(batch);
 }
 
 bool MainWindow::withWorking()

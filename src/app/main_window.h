@@ -51,9 +51,7 @@ public:
     // Opens shelf and foods; called after the first picture.
     void loadStock();
     NoteColumn& notes() { return *notes_; }
-    // The note on what just happened, and the topmost of the others.
-    Banner& banner();
-    Banner& offer();
+    Banner& banner(); // the note on what just happened
     // Opened when first wanted, so that the bench starts without it; nothing if it cannot be.
     Journal* journal() { return workshop_.journal(); }
     void leaveCopy(); // unsaved work into a copy that outlives the window
@@ -68,7 +66,6 @@ protected:
 
 private:
     MainWindow(std::unique_ptr<Workshop> own, const std::optional<Formula>& first);
-    MainWindow(std::nullptr_t, Workshop& workshop, const std::optional<Formula>& first);
     void buildMenu();
     // main_window_notes.cpp: what is said above the page, and when it is over.
     void wireNotes();
@@ -78,6 +75,8 @@ private:
     void sayShelf();
     void sayChangedOnDisk();
     void remarkClock();
+    void overPassing();
+    void overMaking(qint64 batch);
     QWidget* buildRail();
     void retitle();
     MaterialPtr newest(const Material& material);

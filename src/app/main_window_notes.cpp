@@ -40,12 +40,14 @@ Banner& MainWindow::banner()
     return notes_->about(passing);
 }
 
-Banner& MainWindow::offer()
+void MainWindow::overPassing()
 {
-    for (Banner* note : notes_->shown())
-        if (note != &notes_->about(passing))
-            return *note;
-    return notes_->about(newestLots);
+    notes_->over(passing);
+}
+
+void MainWindow::overMaking(qint64 batch)
+{
+    notes_->over(inMaking + QString::number(batch));
 }
 
 void MainWindow::say(const QString& text)
@@ -60,9 +62,11 @@ void MainWindow::leaveCopy()
 
 void MainWindow::wireNotes()
 {
-    connect(stock_, &Stock::failed, this, [this](const QString& place, const FileFault& fault) {
-        notes_->say(place == tr("The foods table") ? ofFoods : ofShelf, Tone::Care,
-                    tr("%1 cannot be opened. %2").arg(place, words::fileFault(fault)));
+    connect(stock_, &Stock::failed, this, [this](Stock::Part part, const FileFault& fault) {
+        const bool shelf = part == Stock::Part::Shelf;
+        const QString what = shelf ? tr("The shelf") : tr("The foods table");
+        notes_->say(shelf ? ofShelf : ofFoods, Tone::Care,
+                    tr("%1 cannot be opened. %2").arg(what, words::fileFault(fault)));
     });
     connect(stock_, &Stock::changed, this, [this] {
         notes_->over(ofShelf);

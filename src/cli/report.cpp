@@ -134,7 +134,7 @@ QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt
 {
     Report out;
     out.plain(QString::fromStdString(f.name));
-    if (!f.lye.fixed && f.lye.superfat < 0.0)
+    if (f.lye.asksForLyeLeft())
         out.plain(tr("NOT FOR SKIN: superfat is set below 0."));
     writeWeighOut(out, f, r, s);
 

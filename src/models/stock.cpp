@@ -44,9 +44,9 @@ void Stock::load()
     build();
     // Said last, so that whoever hears it finds what there is.
     if (const auto* fault = std::get_if<FileFault>(&shelf))
-        Q_EMIT failed(tr("The shelf"), *fault);
+        Q_EMIT failed(Part::Shelf, *fault);
     if (const auto* fault = std::get_if<FileFault>(&foods))
-        Q_EMIT failed(tr("The foods table"), *fault);
+        Q_EMIT failed(Part::Foods, *fault);
 }
 
 void Stock::refresh()

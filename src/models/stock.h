@@ -34,6 +34,8 @@ struct StockFilter {
 class Stock : public QObject {
     Q_OBJECT
 public:
+    enum class Part { Shelf, Foods };
+
     Stock(QString shelfPath, QString foodsPath, bool readOnly = false, QObject* parent = nullptr);
 
     // What could not be opened is said by failed() and left out.
@@ -54,7 +56,7 @@ public:
 
 Q_SIGNALS:
     void changed();
-    void failed(const QString& place, const FileFault& fault);
+    void failed(Part part, const FileFault& fault);
 
 private:
     void build();

@@ -176,7 +176,7 @@ QString BatchSheet::html() const
     QString maker = QString::fromStdString(f_.maker);
     if (!maker.isEmpty())
         maker += QStringLiteral(" \u00B7 ");
-    const bool negative = r_.lyeHeavy() || (!f_.lye.fixed && f_.lye.superfat < 0.0);
+    const bool negative = r_.lyeHeavy() || f_.lye.asksForLyeLeft();
     const QString figures =
         tr("True superfat %1 (%2 to %3) \u00B7 batch strength %4 (water to lye %5) \u00B7 jug "
            "strength %6 "

@@ -1,6 +1,7 @@
 #include "storage/foods.h"
 
 #include "storage/catalogue.h"
+#include "storage/sqlite_file.h"
 
 #include <QAtomicInteger>
 #include <QCoreApplication>
@@ -15,11 +16,6 @@ namespace rhexion {
 namespace {
 
 const QString idPrefix = QStringLiteral("sr24-");
-
-std::optional<double> figure(const QVariant& value)
-{
-    return value.isNull() ? std::nullopt : std::optional(value.toDouble());
-}
 
 // "cup=227.0;pat (1\" sq)=5.0": names hold no semicolon, and the last = divides.
 std::vector<Measure> measuresOf(const QString& text)
@@ -120,7 +116,7 @@ MaterialPtr Foods::material(const std::string& id) const
         &row.starch, &row.fibre,   &row.ash, &row.alcohol,      &row.sodiumMg};
     int column = 2;
     for (auto* f : figures)
-        *f = figure(query.value(column++));
+        *f = figureOf(query.value(column++));
     row.sugarsUnderstated = query.value(12).toBool();
     row.measures = measuresOf(query.value(13).toString());
     row.acidSource = query.value(14).toString().toStdString();

@@ -51,16 +51,6 @@ BatchState stateOf(const QString& word)
     return word == QLatin1String("stopped") ? BatchState::Stopped : BatchState::Making;
 }
 
-QVariant orNull(const std::optional<double>& v)
-{
-    return v ? QVariant(*v) : QVariant(QMetaType::fromType<double>());
-}
-
-std::optional<double> figure(const QVariant& value)
-{
-    return value.isNull() ? std::nullopt : std::optional(value.toDouble());
-}
-
 constexpr auto summaryColumns = "id, name, state, started, finished, step, superfat_planned,"
                                 " strength_planned, superfat, strength, batter, draft";
 
@@ -75,9 +65,9 @@ BatchSummary summaryFrom(const QSqlQuery& row)
     s.step = row.value(5).toInt();
     s.superfatPlanned = row.value(6).toDouble();
     s.strengthPlanned = row.value(7).toDouble();
-    s.superfat = figure(row.value(8));
-    s.strength = figure(row.value(9));
-    s.batterGrams = figure(row.value(10));
+    s.superfat = figureOf(row.value(8));
+    s.strength = figureOf(row.value(9));
+    s.batterGrams = figureOf(row.value(10));
     s.draft = row.value(11).toString();
     return s;
 }

@@ -12,6 +12,7 @@
 #include <QVariant>
 
 #include <algorithm>
+#include <unordered_map>
 
 namespace rhexion {
 
@@ -53,16 +54,6 @@ QStringList migration(int toVersion)
                        " PRIMARY KEY (lot, name))"),
         QStringLiteral("CREATE INDEX lot_material ON lot(material)"),
     };
-}
-
-QVariant orNull(const std::optional<double>& v)
-{
-    return v ? QVariant(*v) : QVariant(QMetaType::fromType<double>());
-}
-
-std::optional<double> figure(const QVariant& v)
-{
-    return v.isNull() ? std::nullopt : std::optional(v.toDouble());
 }
 
 } // namespace
@@ -122,9 +113,9 @@ Shelf::Done Shelf::read()
         r.got = QDate::fromString(query.value(4).toString(), Qt::ISODate);
         r.bestBefore = QDate::fromString(query.value(5).toString(), Qt::ISODate);
         r.supplier = query.value(6).toString();
-        r.price = figure(query.value(7));
-        r.boughtGrams = figure(query.value(8));
-        r.leftGrams = figure(query.value(9));
+        r.price = figureOf(query.value(7));
+        r.boughtGrams = figureOf(query.value(8));
+        r.leftGrams = figureOf(query.value(9));
         r.notes = query.value(10).toString();
         r.closed = query.value(11).toBool();
         lots.push_back(std::move(r));
@@ -194,22 +185,29 @@ const LotRecord* Shelf::openLotOf(const std::string& material) const
 Shelf::Done Shelf::keep(const std::vector<Material>& materials, const Material* asRead)
 {
     Transaction transaction(file_->database());
-    const std::vector<OwnMaterial> before = materials_;
+    const std::vector<OwnMaterial> before = materials_; // holds what known points to
+    const auto byId = [](const std::vector<OwnMaterial>& all) {
+        std::unordered_map<std::string_view, const Material*> out;
+        for (const OwnMaterial& own : all)
+            out.emplace(own.material->id, own.material.get());
+        return out;
+    };
+    const auto known = byId(before);
     if (auto fault = read())
         return fault;
+    const auto there = byId(materials_);
     QSqlQuery query(file_->database());
     for (const Material& m : materials) {
         const QByteArray bytes = materialsToJson({std::make_shared<const Material>(m)});
         const auto back = materialsFromJson(bytes);
         if (const auto* fault = std::get_if<FileFault>(&back))
             return *fault;
-        const auto then = std::ranges::find_if(
-            before, [&](const OwnMaterial& own) { return own.material->id == m.id; });
-        const OwnMaterial* now = findMaterial(m.id);
-        const Material* known = asRead && asRead->id == m.id ? asRead
-                                : then != before.end()       ? then->material.get()
-                                                             : nullptr;
-        if (now && (!known || !(*now->material == *known)))
+        const auto now = there.find(m.id);
+        const auto cached = known.find(m.id);
+        const Material* then = asRead && asRead->id == m.id ? asRead
+                               : cached != known.end()      ? cached->second
+                                                            : nullptr;
+        if (now != there.end() && (!then || !(*now->second == *then)))
             return FileFault{FileFault::Code::Changed, QString::fromStdString(m.name), {}};
         query.prepare(QStringLiteral("INSERT INTO own_material (id, name, material)"
                                      " VALUES (?, ?, ?) ON CONFLICT (id) DO UPDATE"
@@ -322,10 +320,8 @@ std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const Lo
     if (auto fault = tooLong(r))
         return *std::move(fault);
     Transaction transaction(file_->database());
-    const LotRecord* cached = findLot(r.lot.id);
-    const std::optional<LotRecord> known = asRead   ? std::optional(*asRead)
-                                           : cached ? std::optional(*cached)
-                                                    : std::nullopt;
+    const LotRecord* then = asRead ? asRead : findLot(r.lot.id);
+    const std::optional<LotRecord> known = then ? std::optional(*then) : std::nullopt;
     if (auto fault = read())
         return *std::move(fault);
     const LotRecord* now = r.lot.id.empty() ? nullptr : findLot(r.lot.id);

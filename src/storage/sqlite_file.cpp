@@ -11,6 +11,16 @@ namespace rhexion {
 
 using Code = FileFault::Code;
 
+QVariant orNull(const std::optional<double>& figure)
+{
+    return figure ? QVariant(*figure) : QVariant(QMetaType::fromType<double>());
+}
+
+std::optional<double> figureOf(const QVariant& column)
+{
+    return column.isNull() ? std::nullopt : std::optional(column.toDouble());
+}
+
 FileFault SqliteFile::faultOf(const QSqlError& error)
 {
     // SQLite's primary result codes (sqlite3.h): 5 busy, 6 locked, 8 read-only, 11 corrupt, 26 not
@@ -28,17 +38,22 @@ QString SqliteFile::path() const
     return database().databaseName();
 }
 
+std::optional<FileFault> SqliteFile::copyInto(const QString& path) const
+{
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral("VACUUM INTO ?"));
+    query.addBindValue(path);
+    return run(query);
+}
+
 std::optional<FileFault> SqliteFile::keepGoodCopy() const
 {
     const QString copy = goodCopyOf(path());
     const QString fresh = copy + QStringLiteral(".new");
     QFile::remove(fresh);
-    QSqlQuery query(database());
-    query.prepare(QStringLiteral("VACUUM INTO ?"));
-    query.addBindValue(fresh);
-    if (!query.exec()) {
+    if (auto fault = copyInto(fresh)) {
         QFile::remove(fresh);
-        return faultOf(query.lastError());
+        return fault;
     }
     QFile(fresh).setPermissions(QFile::ReadOwner | QFile::WriteOwner);
     QFile::remove(copy);
@@ -157,12 +172,9 @@ std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKi
     query.finish();
     if (version == kind.version)
         return std::nullopt;
-    if (version > 0) {
-        query.prepare(QStringLiteral("VACUUM INTO ?"));
-        query.addBindValue(QStringLiteral("%1.version-%2").arg(path).arg(version));
-        if (!query.exec())
-            return faultOf(query.lastError());
-    }
+    if (version > 0)
+        if (auto fault = copyInto(QStringLiteral("%1.version-%2").arg(path).arg(version)))
+            return fault;
     Transaction transaction(db);
     for (int v = version + 1; v <= kind.version; ++v)
         for (const QString& statement : kind.migration(v))

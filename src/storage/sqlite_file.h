@@ -9,10 +9,12 @@
 #include <QStringList>
 
 #include <memory>
+#include <optional>
 #include <variant>
 
 class QSqlError;
 class QSqlQuery;
+class QVariant;
 
 namespace rhexion {
 
@@ -22,6 +24,10 @@ struct SqliteKind {
     QString probe; // a query that only a file of this kind answers
     QStringList (*migration)(int toVersion);
 };
+
+// A figure that may be absent, as a column holds it.
+QVariant orNull(const std::optional<double>& figure);
+std::optional<double> figureOf(const QVariant& column);
 
 class SqliteFile {
 public:
@@ -46,6 +52,7 @@ public:
 
 private:
     explicit SqliteFile(QString connection) : connection_(std::move(connection)) {}
+    std::optional<FileFault> copyInto(const QString& path) const;
     std::optional<FileFault> migrate(const QString& path, const SqliteKind& kind, bool readOnly);
 
     QString connection_;

@@ -32,8 +32,7 @@ private Q_SLOTS:
     void pulledPlugMidBatch()
     {
         Shop shop;
-        shop.document().reset(demo(demoNames[2]), {});
-        shop.window->makeBatch();
+        shop.make(2);
         goToStep(shop.window->making(), WeighTarget::What::Sodium);
         const int step = shop.window->making().batch()->step();
         QTest::keyClicks(shop.window->making().weighedField(), QStringLiteral("111.1"));
@@ -73,9 +72,7 @@ private Q_SLOTS:
         QFETCH(QString, typed);
         QFETCH(double, kept);
         Shop shop;
-        shop.document().reset(demo(demoNames[2]), {});
-        shop.window->makeBatch();
-        MakePage& make = shop.window->making();
+        MakePage& make = shop.make(2);
         goToStep(make, WeighTarget::What::Sodium);
         const int step = make.batch()->step();
         QTest::keyClicks(make.weighedField(), typed);
@@ -97,9 +94,7 @@ private Q_SLOTS:
     void theDayGoesOnBesideTheJournal()
     {
         Shop shop;
-        shop.document().reset(demo(demoNames[2]), {});
-        shop.window->makeBatch();
-        MakePage& make = shop.window->making();
+        MakePage& make = shop.make(2);
         goToStep(make, WeighTarget::What::Sodium);
         const int step = make.batch()->step();
         const qint64 batch = make.batch()->batch();
@@ -133,9 +128,7 @@ private Q_SLOTS:
     void heldKeysWeighNothing()
     {
         Shop shop;
-        shop.document().reset(demo(demoNames[0]), {});
-        shop.window->makeBatch();
-        MakePage& make = shop.window->making();
+        MakePage& make = shop.make(0);
         goToStep(make, WeighTarget::What::Line);
         const int step = make.batch()->step();
         for (const int key : {Qt::Key_Space, Qt::Key_Return}) {
@@ -160,9 +153,7 @@ private Q_SLOTS:
     void weightThatCannotBeKeptStays()
     {
         Shop shop;
-        shop.document().reset(demo(demoNames[2]), {});
-        shop.window->makeBatch();
-        MakePage& make = shop.window->making();
+        MakePage& make = shop.make(2);
         goToStep(make, WeighTarget::What::Sodium);
         const int step = make.batch()->step();
         {
@@ -189,9 +180,7 @@ private Q_SLOTS:
     void aSplashIsKept()
     {
         Shop shop;
-        shop.document().reset(demo(demoNames[3]), {});
-        shop.window->makeBatch();
-        MakePage& make = shop.window->making();
+        MakePage& make = shop.make(3);
         goToStep(make, WeighTarget::What::HeldOil);
         const auto water = [&] { return make.batch()->now().reckoning.waterPresent; };
         const double before = water();
@@ -224,9 +213,7 @@ private Q_SLOTS:
     void noteBegunIsKept()
     {
         Shop shop;
-        shop.document().reset(demo(demoNames[0]), {});
-        shop.window->makeBatch();
-        MakePage& make = shop.window->making();
+        MakePage& make = shop.make(0);
         make.batch()->goTo(int(make.batch()->plan().steps.size()));
         auto* note = make.findChild<QPlainTextEdit*>();
         QTest::keyClicks(note, QStringLiteral("Half a thought"));
@@ -247,9 +234,7 @@ private Q_SLOTS:
     void backAndStop()
     {
         Shop shop;
-        shop.document().reset(demo(demoNames[0]), {});
-        shop.window->makeBatch();
-        MakePage& make = shop.window->making();
+        MakePage& make = shop.make(0);
         QTest::keyClick(&make, Qt::Key_Space);
         QCOMPARE(make.batch()->step(), 1);
         QTest::mouseClick(button(&make, "Back"), Qt::LeftButton);
@@ -274,7 +259,7 @@ private Q_SLOTS:
             formulaToJson(demo(demoNames[1])) + "}";
         QVERIFY(put(folder + QStringLiteral("/old.recovery"), work));
         shop.window->offerRecovered();
-        QVERIFY2(shop.window->offer().text().contains(QLatin1String("Beetroot")),
+        QVERIFY2(shop.offer().text().contains(QLatin1String("Beetroot")),
                  qPrintable(shop.window->banner().text()));
         QTest::mouseClick(button(shop.window.get(), "Take it up"), Qt::LeftButton);
         QCOMPARE(shop.document().formula().name, std::string("Beetroot and yogurt bar"));
@@ -322,8 +307,7 @@ private Q_SLOTS:
         Shop shop;
         const QString path = shop.dir.filePath(QStringLiteral("journal.sqlite"));
         QVERIFY(put(path, QByteArray("this is no journal ").repeated(500)));
-        shop.document().reset(demo(demoNames[0]), {});
-        shop.window->makeBatch();
+        shop.make(0);
         QVERIFY(!shop.window->making().batch());
         QVERIFY(shop.said().contains(QLatin1String("journal cannot be opened")));
         QVERIFY(bytesOf(path).startsWith("this is no journal"));

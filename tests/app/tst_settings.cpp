@@ -58,13 +58,13 @@ private Q_SLOTS:
             QTest::keyClick(field, Qt::Key_Return);
         };
         const auto press = [&](int place) {
-            shop.window->offer().findChildren<QPushButton*>().at(place)->click();
+            shop.offer().findChildren<QPushButton*>().at(place)->click();
         };
         type();
         QCOMPARE(shop.document().formula().lye.superfat, 0.05);
-        QVERIFY(shop.window->offer().text().contains(QStringLiteral("never for skin")));
+        QVERIFY(shop.offer().text().contains(QStringLiteral("never for skin")));
         press(1);
-        QVERIFY(!shop.window->offer().isVisible());
+        QVERIFY(!shop.offer().isVisible());
         QCOMPARE(shop.document().formula().lye.superfat, 0.05);
         type();
         press(0);

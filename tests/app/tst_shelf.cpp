@@ -147,8 +147,8 @@ private Q_SLOTS:
         QVERIFY(model.setData(model.index(0, FiguresModel::Typical), QStringLiteral("185"),
                               Qt::EditRole));
         page().lotEditor()->save();
-        QVERIFY(shop_->window->offer().text().contains(QStringLiteral("newest lot")));
-        press(&shop_->window->offer(), QStringLiteral("Take the newest figures"));
+        QVERIFY(shop_->offer().text().contains(QStringLiteral("newest lot")));
+        press(&shop_->offer(), QStringLiteral("Take the newest figures"));
         const double after = shop_->reckoning().sodium.weighedGrams;
         QVERIFY(std::abs(after / before - 185.0 / 190.0) < 1e-9);
         shop_->document().history().undo(); // one step
@@ -196,7 +196,7 @@ private Q_SLOTS:
         QVERIFY2(panel->result().contains(QStringLiteral("88.6")), qPrintable(panel->result()));
         press(panel, QStringLiteral("Keep it as a new lot"));
         page().lotEditor()->save();
-        press(&shop_->window->offer(), QStringLiteral("Take the newest figures"));
+        press(&shop_->offer(), QStringLiteral("Take the newest figures"));
         const MaterialPtr koh = shop_->document().formula().lye.potassium;
         QVERIFY(std::abs(koh->part(Part::PotassiumHydroxide).range.typical() - 0.886) < 1e-3);
         // A fresh formula begins with that drum, and another can be chosen by typing its name.

@@ -70,8 +70,7 @@ private Q_SLOTS:
     void everyControlHasAName()
     {
         Shop shop;
-        shop.document().reset(demo(demoNames[1]), {});
-        shop.window->makeBatch();
+        shop.make(1);
         int seen = 0;
         for (auto place : {MainWindow::Bench, MainWindow::Make, MainWindow::JournalPlace}) {
             shop.window->goTo(place);

@@ -231,8 +231,7 @@ private Q_SLOTS:
     {
         Shop shop;
         for (int i = 0; i < 2; ++i) {
-            shop.document().reset(demo(demoNames[i]), {});
-            shop.window->makeBatch();
+            shop.make(i);
             shop.window->making().setBatch(nullptr); // as when the program was killed
         }
         FormulaDocument document;
@@ -343,8 +342,7 @@ private Q_SLOTS:
     void aClockSetBackIsRemarked()
     {
         Shop shop;
-        shop.document().reset(demo(demoNames[0]), {});
-        shop.window->makeBatch();
+        shop.make(0);
         shop.window->making().setBatch(nullptr);
         shop.now = shop.now.addDays(-40);
         shop.window->makeBatch();
@@ -371,8 +369,7 @@ private Q_SLOTS:
     void foldersAndFilesAreTheMakersOwn()
     {
         Shop shop;
-        shop.document().reset(demo(demoNames[0]), {});
-        shop.window->makeBatch();
+        shop.make(0);
         shop.type("9 g kaolin at trace");
         shop.window->leaveCopy();
         const auto others =

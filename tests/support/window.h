@@ -59,6 +59,21 @@ public:
             texts << note->text();
         return texts.join(QLatin1Char('\n'));
     }
+    // The topmost note that is not about what just happened.
+    Banner& offer() const
+    {
+        for (Banner* note : window->notes().shown())
+            if (note != &window->banner())
+                return *note;
+        return window->notes().about(QStringLiteral("newest"));
+    }
+    // Begins the making of a demo formula.
+    MakePage& make(int demoName)
+    {
+        document().reset(demo(demoNames[demoName]), {});
+        window->makeBatch();
+        return window->making();
+    }
     FormulaDocument& document() { return window->document(); }
     const Reckoning& reckoning() { return *window->document().reckoning(); }
     QListView* list(Vessel vessel) { return window->bench().panel(vessel)->list(); }

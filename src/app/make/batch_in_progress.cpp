@@ -50,9 +50,7 @@ BatchInProgress::resume(Journal& journal, const BatchRecord& record, Clock clock
     current->beside_ = std::make_unique<KeptBeside>(beside, current->batch_);
     for (const BesideEvent& event : current->beside_->all()) {
         if (const auto& w = event.weighing) {
-            std::erase_if(current->weighed_,
-                          [&](const Weighed& old) { return old.target == w->weighed.target; });
-            current->weighed_.push_back(w->weighed);
+            current->take(w->weighed);
         }
         if (event.step)
             current->step_ = std::clamp(*event.step, 0, int(current->plan_.steps.size()));
@@ -81,6 +79,12 @@ const Weighed* BatchInProgress::lastWeighing(const WeighTarget& target) const
     return found == weighed_.end() ? nullptr : &*found;
 }
 
+void BatchInProgress::take(const Weighed& weighed)
+{
+    std::erase_if(weighed_, [&](const Weighed& old) { return old.target == weighed.target; });
+    weighed_.push_back(weighed);
+}
+
 void BatchInProgress::reckonNow(WeighTarget latest)
 {
     now_ = reckonAsWeighed(formula_, planned_, weighed_, latest, topUps_);
@@ -98,8 +102,7 @@ std::optional<FileFault> BatchInProgress::weigh(double grams, WeighOrigin origin
                                 clock_()};
     if (auto fault = keep({record, {}}))
         return fault;
-    std::erase_if(weighed_, [&](const Weighed& w) { return w.target == step.target; });
-    weighed_.push_back(record.weighed);
+    take(record.weighed);
     reckonNow(step.target);
     return std::nullopt;
 }
@@ -135,8 +138,10 @@ std::optional<FileFault> BatchInProgress::goTo(int step)
     if (auto fault = keep({{}, to}))
         return fault;
     step_ = to;
-    // What was weighed before has been stirred in by now and cannot be taken out again.
-    reckonNow({});
+    // What was weighed before has been stirred in by now and cannot be taken out again. The bowl is
+    // the same, so what was found about it stands.
+    now_ = reckonAsWeighed(formula_, planned_, weighed_, {}, topUps_);
+    Q_EMIT changed();
     return std::nullopt;
 }
 

@@ -63,6 +63,7 @@ Q_SIGNALS:
 private:
     BatchInProgress(Journal& journal, const Formula& formula, const Reckoning& planned,
                     Clock clock);
+    void take(const Weighed& weighed); // the newest of its target counts
     void reckonNow(WeighTarget latest);
     // Into the journal, or beside it while that cannot be written.
     std::optional<FileFault> keep(const BesideEvent& event);

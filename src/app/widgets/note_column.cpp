@@ -34,13 +34,6 @@ void NoteColumn::over(const QString& thing)
         note->hide();
 }
 
-void NoteColumn::overAll(const QString& start)
-{
-    for (auto it = notes_.begin(); it != notes_.end(); ++it)
-        if (it.key().startsWith(start))
-            it.value()->hide();
-}
-
 QList<Banner*> NoteColumn::shown() const
 {
     QList<Banner*> out;

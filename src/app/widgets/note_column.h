@@ -20,8 +20,7 @@ public:
     Banner& about(const QString& thing);
     Banner& say(const QString& thing, Banner::Tone tone, const QString& text);
     void over(const QString& thing); // it is no longer true
-    void overAll(const QString& thingsBeginningWith);
-    QList<Banner*> shown() const; // from the top
+    QList<Banner*> shown() const;    // from the top
 
 private:
     QVBoxLayout* column_;

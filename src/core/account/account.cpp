@@ -192,7 +192,7 @@ private:
         double fat = r_.fatMolTypical();
         double acid = r_.acidMol;
         for (std::size_t i = 0; i < f_.lines.size(); ++i) {
-            if (f_.lines[i].vessel != Vessel::AfterCook && f_.lines[i].vessel != Vessel::Top)
+            if (!joinsLate(f_.lines[i].vessel))
                 continue;
             r_.cook.lateAcidMol += r_.lines[i].acidMol;
             r_.cook.lateFatMol += r_.lines[i].fatMolTypical;
@@ -301,6 +301,19 @@ const PortionReckoned* Account::portion(PortionId id) const
 {
     const auto found = std::ranges::find(portions, id, &PortionReckoned::id);
     return found == portions.end() ? nullptr : &*found;
+}
+
+double Account::pureGramsPerMol() const
+{
+    return molarMassSodiumHydroxide +
+           potassiumMoleShare * (molarMassPotassiumHydroxide - molarMassSodiumHydroxide);
+}
+
+std::optional<std::size_t> mainOil(const Formula& formula, const Account& account)
+{
+    return lineWithMost(
+        formula, [](const Line& line) { return line.material->kind == MaterialKind::Fat; },
+        [&](std::size_t i) { return account.lines[i].grams; });
 }
 
 Account accountOf(const Formula& formula, const Amounts& amounts, Working solved)

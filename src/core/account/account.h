@@ -142,6 +142,7 @@ struct Account {
     const PortionReckoned* portion(PortionId id) const;
     const JugReckoned& jug(Vessel vessel) const { return jugs[vessel == Vessel::SecondJug]; }
     double pureGrams() const { return sodium.pureGrams + potassium.pureGrams; }
+    double pureGramsPerMol() const; // of this lye's hydroxides in their shares
     double fatMolTypical() const { return oilsMolTypical + hiddenMolTypical; }
     // mol of hydroxide that no acid takes; below 0 where acid outweighs it.
     double lyeOnFatMol() const { return hydroxideMol - acidMol; }
@@ -158,5 +159,22 @@ struct Account {
 // amounts must be of this formula: as many lines, and portions, or none. solved is the working of
 // solve(), which the account's goes on from; without it the account writes every line's demand.
 Account accountOf(const Formula& formula, const Amounts& amounts, Working solved = {});
+
+// Place of the line with the greatest value above least, among those that count; nothing if none.
+template <typename Counts, typename Value>
+std::optional<std::size_t> lineWithMost(const Formula& f, Counts counts, Value valueOf,
+                                        double least = 0.0)
+{
+    std::optional<std::size_t> most;
+    for (std::size_t i = 0; i < f.lines.size(); ++i)
+        if (counts(f.lines[i]) && valueOf(i) > least) {
+            least = valueOf(i);
+            most = i;
+        }
+    return most;
+}
+
+// Place of the ordinary fat there is most of: what a kitchen has more of.
+std::optional<std::size_t> mainOil(const Formula& formula, const Account& account);
 
 } // namespace rhexion

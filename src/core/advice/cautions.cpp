@@ -48,15 +48,11 @@ std::optional<Edit> wetterJug(const Formula& f, const Account& r, Vessel vessel,
     if (first && rest && rest->vessel == vessel && needed < 2.0 * pure && !f.lye.fixed &&
         !f.lye.secondJug && r.waterExcess < noticeableGrams && r.wanted.ratio.value_or(0.0) < 2.0)
         return withStrength(f, 1.0 / 3.0);
-    const Line* wettest = nullptr;
-    double most = missing;
-    for (std::size_t i = 0; i < f.lines.size(); ++i)
-        if (!isJug(f.lines[i].vessel) && r.lines[i].waterGrams > most) {
-            most = r.lines[i].waterGrams;
-            wettest = &f.lines[i];
-        }
+    const auto wettest = lineWithMost(
+        f, [](const Line& line) { return !isJug(line.vessel); },
+        [&](std::size_t i) { return r.lines[i].waterGrams; }, missing);
     if (wettest)
-        return MoveLine{wettest->id, vessel, f.lines.size()};
+        return MoveLine{f.lines[*wettest].id, vessel, f.lines.size()};
     if (!first) { // all the lye back into the first jug
         LyeSettings lye = f.lye;
         lye.secondJug.reset();
@@ -169,19 +165,13 @@ void checkLiquid(const Formula& f, const Account& r, std::vector<Caution>& out)
     const LiquidTerms& got = counted ? r.pure : r.asWeighed;
     if (r.waterExcess > noticeableGrams) {
         // Sits where the extra that brings most water is, since that is where to mend it.
-        Vessel vessel = Vessel::LyeJug;
-        LineId most = 0;
-        double water = 0.0;
-        for (std::size_t i = 0; i < f.lines.size(); ++i)
-            if (r.lines[i].waterGrams > water) {
-                water = r.lines[i].waterGrams;
-                vessel = f.lines[i].vessel;
-                most = f.lines[i].id;
-            }
+        const auto wettest = lineWithMost(
+            f, [](const Line&) { return true; },
+            [&](std::size_t i) { return r.lines[i].waterGrams; });
         out.push_back({CautionCode::WetterThanWanted,
                        Severity::Care,
-                       vessel,
-                       most,
+                       wettest ? f.lines[*wettest].vessel : Vessel::LyeJug,
+                       wettest ? f.lines[*wettest].id : 0,
                        {r.waterExcess, got.strength, r.wanted.strength},
                        withStrength(f, got.strength)});
     } else if (r.waterExcess < -noticeableGrams && !r.hasMakeUp) {
@@ -199,20 +189,9 @@ void checkLiquid(const Formula& f, const Account& r, std::vector<Caution>& out)
 // Fat that would take up an amount of lye: the oil there is most of.
 double oilToTake(const Formula& f, const Account& r, double mol)
 {
-    double grams = 0.0;
-    double perGram = 0.0;
-    for (std::size_t i = 0; i < f.lines.size(); ++i)
-        if (f.lines[i].material->kind == MaterialKind::Fat && r.lines[i].grams > grams) {
-            grams = r.lines[i].grams;
-            perGram = r.lines[i].fatMolTypical / grams;
-        }
+    const auto oil = mainOil(f, r);
+    const double perGram = oil ? r.lines[*oil].fatMolTypical / r.lines[*oil].grams : 0.0;
     return perGram > 0.0 ? mol / perGram : 0.0;
-}
-
-double pureGramsPerMol(const Account& r)
-{
-    return molarMassSodiumHydroxide +
-           r.potassiumMoleShare * (molarMassPotassiumHydroxide - molarMassSodiumHydroxide);
 }
 
 void checkSuperfat(const Formula& f, const Account& r, std::vector<Caution>& out)
@@ -231,8 +210,7 @@ void checkSuperfat(const Formula& f, const Account& r, std::vector<Caution>& out
         return;
     }
     // The weighed lye can be right on paper and still too much on the surely-there fat.
-    const bool askedBelow = !f.lye.fixed && f.lye.superfat < 0.0;
-    if (r.lyeHeavy() || askedBelow)
+    if (r.lyeHeavy() || f.lye.asksForLyeLeft())
         out.push_back({CautionCode::SuperfatBelowZero, Severity::Danger, Vessel::LyeJug, 0,
                        r.superfatTrue ? std::vector{*r.superfatTrue} : std::vector<double>{},
                        safer});
@@ -249,24 +227,18 @@ void checkSuperfat(const Formula& f, const Account& r, std::vector<Caution>& out
 void checkCook(const Formula& f, const Account& r, std::vector<Caution>& out)
 {
     constexpr double noticed = 0.005; // of the lye: what a kitchen scale leaves open anyway
-    const double perMol = pureGramsPerMol(r);
+    const double perMol = r.pureGramsPerMol();
     if (r.cook.lateAcidMol > noticed * r.hydroxideMol) {
-        LineId sourest = 0;
-        Vessel vessel = Vessel::AfterCook;
-        double most = 0.0;
-        for (std::size_t i = 0; i < f.lines.size(); ++i)
-            if ((f.lines[i].vessel == Vessel::AfterCook || f.lines[i].vessel == Vessel::Top) &&
-                r.lines[i].acidMol > most) {
-                most = r.lines[i].acidMol;
-                sourest = f.lines[i].id;
-                vessel = f.lines[i].vessel;
-            }
+        // There is one, since the sum is above 0.
+        const Line& sourest = f.lines[*lineWithMost(
+            f, [](const Line& line) { return joinsLate(line.vessel); },
+            [&](std::size_t i) { return r.lines[i].acidMol; })];
         out.push_back({CautionCode::AcidAfterCook,
                        Severity::Danger,
-                       vessel,
-                       sourest,
+                       sourest.vessel,
+                       sourest.id,
                        {r.cook.lateAcidMol * perMol, r.cook.superfat.value_or(-1.0)},
-                       MoveLine{sourest, Vessel::LyeJug, f.lines.size()}});
+                       MoveLine{sourest.id, Vessel::LyeJug, f.lines.size()}});
     }
     // Without acid, lye is left only where oil comes late; the whole may be right all the same.
     const double left = r.cook.leftMol - r.cook.lateAcidMol;

@@ -106,7 +106,7 @@ private:
         if (m.kind == MaterialKind::Sugar && m.behaves(Behaviour::SpeedsTrace))
             honey_ = line.id;
         if ((m.kind == MaterialKind::Milk || m.kind == MaterialKind::Sugar) &&
-            line.vessel != Vessel::AfterCook && line.vessel != Vessel::Top)
+            !joinsLate(line.vessel))
             cooked_ = line.id;
         if (line.vessel == Vessel::AfterCook)
             hot_ = true;
@@ -167,13 +167,10 @@ private:
         if (colours_ > 2 && scents_ > 0)
             say(C::ManyColoursAndScent, S::Note, Vessel::Trace, 0, {double(colours_)});
         // What no sum counts, told where it could matter: a hundredth of the lye.
-        if (reserve_ > 0.01 * r_.hydroxideMol && r_.superfatTrue) {
-            const double perMol =
-                molarMassSodiumHydroxide +
-                r_.potassiumMoleShare * (molarMassPotassiumHydroxide - molarMassSodiumHydroxide);
+        if (reserve_ > 0.01 * r_.hydroxideMol && r_.superfatTrue)
             say(C::TakesMoreThanCounted, S::Note, f_.find(mostReserveLine_)->vessel,
-                mostReserveLine_, {reserve_ * perMol, superfat + reserve_ / r_.fatMolTypical()});
-        }
+                mostReserveLine_,
+                {reserve_ * r_.pureGramsPerMol(), superfat + reserve_ / r_.fatMolTypical()});
         if (allergens_ > 0)
             say(C::Allergens, S::Note, Vessel::OilPot, allergen_, {double(allergens_)});
         if (f_.lye.fixed && r_.acidMol > 0.02 * r_.hydroxideMol)

@@ -21,6 +21,11 @@ inline constexpr bool isJug(Vessel vessel)
 {
     return vessel == Vessel::LyeJug || vessel == Vessel::SecondJug;
 }
+// What goes in when the cook is over takes up no lye until then.
+inline constexpr bool joinsLate(Vessel vessel)
+{
+    return vessel == Vessel::AfterCook || vessel == Vessel::Top;
+}
 
 enum class AmountUnit {
     Gram,
@@ -116,6 +121,7 @@ struct LyeSettings {
     SuperfatBasis basis = SuperfatBasis::AllFat;
     std::optional<FixedHydroxide> fixed; // weighed already: superfat becomes the result
     std::optional<SecondJug> secondJug;
+    bool asksForLyeLeft() const { return !fixed && superfat < 0.0; }
     friend bool operator==(const LyeSettings&, const LyeSettings&);
 };
 

@@ -60,19 +60,6 @@ void fillBowl(AsWeighed& out, const Formula& plan, const Reckoning& planned,
     }
 }
 
-// The oil the plan has most of that is an ordinary fat: what a kitchen has more of.
-const Line* largestOil(const Formula& plan, const Reckoning& planned)
-{
-    const Line* most = nullptr;
-    double grams = 0.0;
-    for (std::size_t i = 0; i < plan.lines.size(); ++i)
-        if (plan.lines[i].material->kind == MaterialKind::Fat && planned.lines[i].grams > grams) {
-            most = &plan.lines[i];
-            grams = planned.lines[i].grams;
-        }
-    return most;
-}
-
 void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
               const std::vector<Weighed>& weighed, WeighTarget latest)
 {
@@ -100,12 +87,13 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
     const double fat = now.fatMolTypical();
     const double onFat = now.lyeOnFatMol();
     const double kept = 1.0 - *out.superfatPlanned;
-    const Line* oil = largestOil(plan, planned);
+    const auto place = mainOil(plan, planned);
+    const LineReckoned* oil = place ? &planned.lines[*place] : nullptr;
     const bool addMore = !out.mends.empty() && out.mends.front().kind == DayMendKind::AddMore;
     if (superfatOff < -superfatTolerance && oil && kept > 0.0 &&
         !(addMore && latest == WeighTarget{What::Line, oil->id})) {
         const double missing = onFat / kept - fat;
-        const double perGram = planned.find(oil->id)->fatMolTypical / planned.find(oil->id)->grams;
+        const double perGram = oil->fatMolTypical / oil->grams;
         if (perGram > 0.0)
             out.mends.push_back(
                 {DayMendKind::AddOil, {What::Line, oil->id}, missing / perGram, 0.0});
