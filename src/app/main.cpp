@@ -141,7 +141,8 @@ int main(int argc, char** argv)
     EndSignals endSignals;
     QObject::connect(&endSignals, &EndSignals::asked, &windows, [&] {
         windows.leaveCopies();
-        QApplication::quit();
+        QApplication::exit(
+            0); // quit() would close the windows first, and they ask about their work
     });
     QObject::connect(&instance, &Instance::wanted, &windows, &Windows::bring);
 

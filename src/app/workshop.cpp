@@ -3,6 +3,7 @@
 #include "app/demo.h"
 #include "storage/data_folder.h"
 #include "storage/sqlite_file.h"
+#include "storage/whole_file.h"
 #include "words/words.h"
 
 #include <QDir>
@@ -97,7 +98,7 @@ bool Workshop::journalFromGoodCopy()
 {
     if (journal_ || !hasGoodJournalCopy() || !putJournalAside())
         return false;
-    return QFile::copy(SqliteFile::goodCopyOf(journalPath()), journalPath()) && openJournal();
+    return !copyWhole(SqliteFile::goodCopyOf(journalPath()), journalPath()) && openJournal();
 }
 
 bool Workshop::journalAnew()

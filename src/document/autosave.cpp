@@ -4,6 +4,7 @@
 #include "storage/data_folder.h"
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
+#include "storage/whole_file.h"
 
 #include <QDir>
 #include <QFile>
@@ -39,7 +40,9 @@ Autosave::~Autosave()
 
 void Autosave::leaveCopy()
 {
-    leaving_ = writeNow() && document_.isDirty();
+    // Where the newest cannot be written, the copy before it is still better than none.
+    writeNow();
+    leaving_ = document_.isDirty();
 }
 
 bool Autosave::fail(const QString& why)

@@ -8,6 +8,7 @@
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
+#include "storage/whole_file.h"
 
 #include <QCryptographicHash>
 

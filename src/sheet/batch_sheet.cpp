@@ -2,6 +2,7 @@
 
 #include "core/makeday/plan.h"
 #include "storage/formula_json.h"
+#include "storage/whole_file.h"
 #include "words/words.h"
 #include "words/working_html.h"
 

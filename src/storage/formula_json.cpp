@@ -2,10 +2,10 @@
 
 #include "core/materials/limits.h"
 #include "storage/material_json.h"
+#include "storage/whole_file.h"
 
 #include <QFileInfo>
 #include <QJsonDocument>
-#include <QSaveFile>
 
 #include <set>
 
@@ -451,21 +451,6 @@ std::variant<Formula, FileFault> readFormulaFile(const QString& path)
     if (auto fault = readBytes(path, formulaFileMegabytes, bytes))
         return *fault;
     return formulaFromJson(bytes);
-}
-
-std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes, bool ownOnly)
-{
-    const QFileInfo info(path);
-    if (info.exists() && !info.isFile())
-        return FileFault{FileFault::Code::NotAFile, path, {}};
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly))
-        return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};
-    if (ownOnly)
-        file.setPermissions(QFile::ReadOwner | QFile::WriteOwner);
-    if (file.write(bytes) != bytes.size() || !file.commit())
-        return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};
-    return std::nullopt;
 }
 
 std::variant<QByteArray, FileFault> readableFormulaJson(const Formula& formula)

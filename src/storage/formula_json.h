@@ -34,8 +34,5 @@ std::variant<Formula, FileFault> readFormulaFile(const QString& path);
 std::variant<QByteArray, FileFault> readableFormulaJson(const Formula& formula);
 // Writes beside the file and then puts it in its place, so that a crash leaves the old one whole.
 std::optional<FileFault> writeFormulaFile(const QString& path, const Formula& formula);
-// The same for bytes already made; ownOnly: nobody else may read it.
-std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes,
-                                    bool ownOnly = false);
 
 } // namespace rhexion

@@ -1,5 +1,7 @@
 #include "storage/journal.h"
 
+#include "core/units/enum_count.h"
+
 #include "storage/formula_json.h"
 #include "storage/journal_schema.h"
 #include "storage/material_file.h"
@@ -30,6 +32,7 @@ QDateTime stamped(const QVariant& text)
 constexpr const char* whatWords[] = {"none",      "line",          "jug-water",        "sodium",
                                      "potassium", "sodium-second", "potassium-second", "held-oil",
                                      "solvent"};
+static_assert(std::size(whatWords) == countOf<WeighTarget::What>());
 
 QString wordOf(WeighTarget::What what)
 {

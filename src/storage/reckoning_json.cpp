@@ -1,5 +1,7 @@
 #include "storage/reckoning_json.h"
 
+#include "core/units/enum_count.h"
+
 #include <QJsonArray>
 
 #include <iterator>
@@ -127,7 +129,7 @@ const char* codeOf(Rule rule)
                                             "portion-scent",
                                             "superfat-while-held",
                                             "given-hydroxide"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(Rule::GivenHydroxide) + 1);
+    static_assert(std::size(codes) == countOf<Rule>());
     return codeIn(codes, rule);
 }
 
@@ -177,7 +179,7 @@ const char* codeOf(TermName name)
                                             "salt",
                                             "scent",
                                             "given-alkali"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(TermName::GivenAlkali) + 1);
+    static_assert(std::size(codes) == countOf<TermName>());
     return codeIn(codes, name);
 }
 
@@ -186,7 +188,7 @@ const char* codeOf(Unit unit)
     static constexpr const char* codes[] = {"1",    "fraction",  "g",   "mol",   "g/mol",
                                             "mg/g", "mmol/100g", "g/g", "mol/g", "Bx",
                                             "C",    "mol/l",     "ml",  "g/ml"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(Unit::GramPerMl) + 1);
+    static_assert(std::size(codes) == countOf<Unit>());
     return codeIn(codes, unit);
 }
 
@@ -231,7 +233,7 @@ const char* codeOf(RefusalCode code)
                                             "bad-mixing",
                                             "no-such-portion",
                                             "text-too-long"};
-    static_assert(std::size(codes) == static_cast<std::size_t>(RefusalCode::TextTooLong) + 1);
+    static_assert(std::size(codes) == countOf<RefusalCode>());
     return codeIn(codes, code);
 }
 

@@ -1,5 +1,5 @@
 // A split batter, jugs, locks, scaling, stock lye and the working's schools, driven on the bench.
-#include <QtTest>
+#include <QTest>
 
 #include "app/bench/line_menu.h"
 #include "app/bench/lye_menu.h"
@@ -16,6 +16,7 @@
 #include <QComboBox>
 #include <QMenu>
 #include <QPushButton>
+#include <QSignalSpy>
 
 using namespace rhexion;
 using namespace rhexion::test;

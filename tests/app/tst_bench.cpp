@@ -1,5 +1,5 @@
 // The bench by keys and mouse in the offscreen platform.
-#include <QtTest>
+#include <QTest>
 
 #include "app/bench/accounts_view.h"
 #include "app/bench/doubt_view.h"
@@ -14,6 +14,8 @@
 
 #include <QComboBox>
 #include <QLabel>
+#include <QLocale>
+#include <QSignalSpy>
 
 #include <QComboBox>
 #include <QLabel>

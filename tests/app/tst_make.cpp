@@ -1,8 +1,10 @@
 // Making a batch: nothing weighed is lost, a crash is taken up again, unsaved work is offered.
-#include <QtTest>
+#include <QTest>
 
 #include "support/window.h"
 
+#include <QDir>
+#include <QFile>
 #include <QMessageBox>
 #include <QPlainTextEdit>
 #include <QPushButton>

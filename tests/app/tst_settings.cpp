@@ -1,5 +1,5 @@
 // Every way of stating lye and liquid, from its menu or field to the figure, and back by undo.
-#include <QtTest>
+#include <QTest>
 
 #include "app/bench/settings_strip.h"
 #include "app/widgets/number_field.h"

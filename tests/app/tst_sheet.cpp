@@ -1,12 +1,14 @@
 // The batch sheet: what it says, in every unit, for small and large formulas.
-#include <QtTest>
+#include <QTest>
 
 #include "sheet/batch_sheet.h"
 #include "support/files.h"
 #include "support/make.h"
 
 #include <QBuffer>
+#include <QLocale>
 #include <QPdfWriter>
+#include <QTemporaryDir>
 #include <QTextDocument>
 
 using namespace rhexion;

@@ -1,6 +1,6 @@
 // The shelf as a maker uses it: search, measure, keep a jar, make a material, bring one in, and
 // find all of it on the bench.
-#include <QtTest>
+#include <QTest>
 
 #include "app/shelf/figures_editor.h"
 #include "app/shelf/import_panel.h"
@@ -14,6 +14,7 @@
 
 #include <QAbstractItemModelTester>
 #include <QComboBox>
+#include <QLocale>
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QTextBrowser>

@@ -1,7 +1,7 @@
 // The whole job with mouse and keys: type a formula from empty, watch figures change, undo all,
 // save, reopen, make it with a deviation, find it in the journal. Also run in a real window under
 // Xvfb.
-#include <QtTest>
+#include <QTest>
 
 #include "support/window.h"
 

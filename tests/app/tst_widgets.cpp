@@ -1,5 +1,5 @@
 // Looks that hold everywhere: contrast, names for screen readers, the demo, both colour sets.
-#include <QtTest>
+#include <QTest>
 
 #include "app/demo.h"
 #include "support/window.h"
@@ -10,6 +10,9 @@
 #include <QFontDatabase>
 #include <QFontInfo>
 #include <QLabel>
+#include <QLocale>
+#include <QSet>
+#include <QTemporaryDir>
 
 using namespace rhexion;
 using namespace rhexion::test;

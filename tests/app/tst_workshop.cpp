@@ -1,6 +1,6 @@
 // What windows share and what is let in: two windows on one workshop, formulas changed on disk,
 // recovered work, values past their limits, names that look like markup.
-#include <QtTest>
+#include <QTest>
 
 #include "app/shelf/shelf_page.h"
 #include "app/windows.h"
@@ -11,10 +11,14 @@
 #include "support/window.h"
 #include "words/plain_text.h"
 
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QLabel>
 #include <QPushButton>
+#include <QTemporaryDir>
 #include <QTextBrowser>
 
 #include <csignal>

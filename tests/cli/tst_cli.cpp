@@ -1,14 +1,18 @@
 // rhexion-cli as a user runs it: with no display, by exit code, stdout and stderr.
-#include <QtTest>
+#include <QTest>
 
 #include "core/advice/reckon.h"
+#include "support/built.h"
 #include "support/files.h"
 
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QProcess>
+#include <QProcessEnvironment>
+#include <QRegularExpression>
 #include <QStandardPaths>
+#include <QTemporaryDir>
 
 using namespace rhexion;
 using namespace rhexion::test;
@@ -36,7 +40,7 @@ Run run(const QString& program, const QStringList& args)
 
 Run cli(const QStringList& args)
 {
-    return run(QStringLiteral(RHEXION_BIN_DIR "/rhexion-cli"), args);
+    return run(built("rhexion-cli"), args);
 }
 
 } // namespace

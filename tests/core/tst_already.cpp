@@ -1,5 +1,5 @@
 // What a bowl holds after a slip of hand, and mends that bring it back.
-#include <QtTest>
+#include <QTest>
 
 #include "core/makeday/already.h"
 #include "support/make.h"

@@ -1,6 +1,6 @@
 // Every caution with a threshold, within 1 % of it on both sides: it speaks on one and is quiet on
 // the other. The thresholds are stated here again on purpose, as the figures of the trade they are.
-#include <QtTest>
+#include <QTest>
 
 #include "core/advice/reckon.h"
 #include "support/make.h"

@@ -1,9 +1,11 @@
 // Each caution has a formula that fires it and one that does not, and a mend that takes it away.
-#include <QtTest>
+#include <QTest>
 
 #include "core/advice/reckon.h"
 #include "core/formula/edit.h"
 #include "support/make.h"
+
+#include <QSet>
 
 #include <algorithm>
 #include <functional>

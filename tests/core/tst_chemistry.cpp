@@ -1,11 +1,13 @@
 // Molar masses, what acids take, solubilities: against atomic weights, stoichiometry and common
 // practice.
-#include <QtTest>
+#include <QTest>
 
 #include "core/advice/reckon.h"
 #include "support/make.h"
 
 #include <QFile>
+#include <QMap>
+#include <QRegularExpression>
 
 using namespace rhexion;
 using namespace rhexion::test;

@@ -1,5 +1,5 @@
 // The drawn doubt against an independent run, the exact corners, and the laws of one draw per jar.
-#include <QtTest>
+#include <QTest>
 
 #include "core/account/doubt.h"
 #include "core/advice/cautions.h"

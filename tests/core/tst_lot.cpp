@@ -1,6 +1,6 @@
 // Lots, mixtures, foods, effects and the search: what stands between a table's figure and a
 // batch's.
-#include <QtTest>
+#include <QTest>
 
 #include "core/account/effect.h"
 #include "core/advice/reckon.h"

@@ -1,5 +1,5 @@
 // The day's plan and what deviations do to it.
-#include <QtTest>
+#include <QTest>
 
 #include "core/makeday/as_weighed.h"
 #include "support/make.h"

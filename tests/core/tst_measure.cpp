@@ -1,5 +1,5 @@
 // Kitchen measurements against published tables, worked examples by hand, and refusals.
-#include <QtTest>
+#include <QTest>
 
 #include "core/measuring/measure.h"
 

@@ -1,6 +1,6 @@
 // The mixed cases of docs/chemistry.md: sums written out by hand in tests/data/mixed_cases.py and
 // evaluated there, apart from this program. To six significant figures.
-#include <QtTest>
+#include <QTest>
 
 #include "core/advice/reckon.h"
 #include "support/make.h"

@@ -1,5 +1,5 @@
 // What the typing line understands, and what it says it does not.
-#include <QtTest>
+#include <QTest>
 
 #include "core/formula/phrase.h"
 #include "support/make.h"

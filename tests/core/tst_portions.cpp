@@ -1,6 +1,6 @@
 // A split batter, two jugs, liquid set aside, lye made ahead and scaling, against sums by hand.
 // Oil SV 190, NaOH pure, D = 56105.6, Na = 39.99677 unless said (docs/portions.md has the sums).
-#include <QtTest>
+#include <QTest>
 
 #include "core/advice/schools.h"
 #include "core/makeday/as_weighed.h"

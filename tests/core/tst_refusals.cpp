@@ -1,9 +1,11 @@
 // Every formula that cannot be summed gets the refusal that names it; hostile figures never become
 // NaN.
-#include <QtTest>
+#include <QTest>
 
 #include "core/advice/reckon.h"
 #include "support/make.h"
+
+#include <QSet>
 
 #include <functional>
 #include <limits>

@@ -1,7 +1,7 @@
 // Every case of the reference worked cases (computed independently of this project, by hand and by
 // iteration), to four significant figures; and the six of docs/chemistry.md section "Worked by
 // hand".
-#include <QtTest>
+#include <QTest>
 
 #include <functional>
 

@@ -1,12 +1,15 @@
 // Unsaved work outlives a crash; what an orderly end leaves is nothing.
-#include <QtTest>
+#include <QTest>
 
 #include "document/autosave.h"
 #include "document/formula_document.h"
+#include "support/built.h"
 #include "support/files.h"
 
 #include <QDir>
 #include <QProcess>
+#include <QSignalSpy>
+#include <QTemporaryDir>
 
 using namespace rhexion;
 using namespace rhexion::test;
@@ -22,7 +25,7 @@ private Q_SLOTS:
     {
         QTemporaryDir dir;
         QProcess crash;
-        crash.start(QStringLiteral(RHEXION_BIN_DIR "/crash_helper"), {dir.path()});
+        crash.start(built("crash_helper"), {dir.path()});
         QVERIFY(crash.waitForFinished());
         QCOMPARE(crash.exitStatus(), QProcess::CrashExit);
         FormulaDocument d;

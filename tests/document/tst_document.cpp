@@ -1,10 +1,13 @@
 // The open formula: every edit can be undone, views hear once, saving keeps and breaking changes
 // nothing.
-#include <QtTest>
+#include <QTest>
 
 #include "document/formula_document.h"
 #include "storage/catalogue.h"
 #include "support/files.h"
+
+#include <QSignalSpy>
+#include <QTemporaryDir>
 
 using namespace rhexion;
 using namespace rhexion::test;

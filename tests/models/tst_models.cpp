@@ -1,16 +1,19 @@
 // Models under QAbstractItemModelTester while the document changes under them.
-#include <QtTest>
+#include <QTest>
 
 #include "document/formula_document.h"
 #include "models/batches_model.h"
 #include "models/stock_model.h"
 #include "models/vessel_model.h"
 #include "storage/catalogue.h"
+#include "support/built.h"
 #include "support/files.h"
 #include "support/random_formula.h"
 
 #include <QAbstractItemModelTester>
 #include <QMimeData>
+#include <QSignalSpy>
+#include <QTemporaryDir>
 
 using namespace rhexion;
 using namespace rhexion::test;
@@ -158,8 +161,7 @@ private Q_SLOTS:
     void searchAndBatches()
     {
         QTemporaryDir dir;
-        Stock stock(dir.filePath(QStringLiteral("shelf.sqlite")),
-                    QStringLiteral(RHEXION_BIN_DIR "/foods.sqlite"));
+        Stock stock(dir.filePath(QStringLiteral("shelf.sqlite")), built("foods.sqlite"));
         StockModel materials(stock);
         materials.search({});
         Tester a(&materials, Tester::FailureReportingMode::QtTest);

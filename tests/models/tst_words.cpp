@@ -1,13 +1,18 @@
 // Words: every code has a sentence, figures carry units in the person's own habits, no place is
 // left unfilled in any line of any working.
-#include <QtTest>
+#include <QTest>
 
 #include "core/makeday/plan.h"
+#include "core/units/enum_count.h"
 #include "storage/reckoning_json.h"
 #include "support/files.h"
 #include "support/random_formula.h"
 #include "words/school_words.h"
 #include "words/words.h"
+
+#include <QLocale>
+#include <QRegularExpression>
+#include <QSet>
 
 using namespace rhexion;
 using namespace rhexion::test;
@@ -64,7 +69,7 @@ private Q_SLOTS:
     {
         for (const auto& locale : {QLocale(QLocale::English), QLocale(QLocale::German)}) {
             const Speech speech({AmountUnit::Gram, false, locale});
-            for (int unit = 0; unit <= int(AmountUnit::Rest); ++unit) {
+            for (int unit = 0; unit < int(countOf<AmountUnit>()); ++unit) {
                 const StatedAmount amount{unit == int(AmountUnit::Rest) ? 0.0 : 12.625,
                                           static_cast<AmountUnit>(unit)};
                 const QString text = speech.amountForEditing(amount);
@@ -78,15 +83,15 @@ private Q_SLOTS:
     void everyCodeHasASentence()
     {
         const Speech s;
-        for (int code = 0; code <= int(RefusalCode::TextTooLong); ++code)
+        for (std::size_t code = 0; code < countOf<RefusalCode>(); ++code)
             QVERIFY(
                 whole(words::refusal({static_cast<RefusalCode>(code), 0, "Milk", {0.5, 0.25}}, s)));
-        for (int code = 0; code <= int(PhraseFault::Code::TrailingText); ++code)
+        for (std::size_t code = 0; code < countOf<PhraseFault::Code>(); ++code)
             QVERIFY(whole(words::phraseFault({static_cast<PhraseFault::Code>(code), "5x"})));
-        for (int code = 0; code <= int(FileFault::Code::CellCount); ++code)
+        for (std::size_t code = 0; code < countOf<FileFault::Code>(); ++code)
             QVERIFY(whole(words::fileFault({static_cast<FileFault::Code>(code), "here", "that"})));
         const Formula f = twoOils();
-        for (int code = 0; code <= int(CautionCode::DiscountOfWhat); ++code) {
+        for (std::size_t code = 0; code < countOf<CautionCode>(); ++code) {
             const Caution c{static_cast<CautionCode>(code),
                             Severity::Care,
                             Vessel::LyeJug,
@@ -96,7 +101,7 @@ private Q_SLOTS:
             QVERIFY(whole(words::cautionTitle(c, f, s)) && whole(words::cautionReason(c, f, s)));
             QVERIFY(whole(words::mendLabel(c, f, s)));
         }
-        for (int kind = 0; kind <= int(DayMendKind::AddWater); ++kind)
+        for (std::size_t kind = 0; kind < countOf<DayMendKind>(); ++kind)
             QVERIFY(whole(words::dayMend({static_cast<DayMendKind>(kind), {}, 5, 7}, f, s)));
     }
 
@@ -129,7 +134,7 @@ private Q_SLOTS:
                 QVERIFY(whole(words::dayStepTitle(step, f)) &&
                         whole(words::dayStepAdvice(step, f, *r, s)));
         }
-        for (int rule = int(Rule::MeasuredMass); rule <= int(Rule::GivenHydroxide); ++rule)
+        for (int rule = int(Rule::MeasuredMass); rule < int(countOf<Rule>()); ++rule)
             QVERIFY2(rules.contains(rule), codeOf(static_cast<Rule>(rule)));
         for (int rule = 0; rule <= int(Rule::NeutralisationWater); ++rule)
             QVERIFY2(rules.contains(rule), codeOf(static_cast<Rule>(rule)));
@@ -137,8 +142,9 @@ private Q_SLOTS:
 
     void everySchoolIsWhole()
     {
-        const int options[] = {3, 3, 2, 2, 2, 2, 2};
-        for (int school = 0; school <= int(School::MoistureOfLye); ++school) {
+        constexpr int options[] = {3, 3, 2, 2, 2, 2, 2};
+        static_assert(std::size(options) == countOf<School>());
+        for (std::size_t school = 0; school < countOf<School>(); ++school) {
             const auto s = static_cast<School>(school);
             QVERIFY(whole(words::schoolQuestion(s)) && whole(words::schoolReason(s)));
             QSet<QString> said;

@@ -1,5 +1,5 @@
 // The shipped catalogue: whole, sourced, and in agreement with outside figures.
-#include <QtTest>
+#include <QTest>
 
 #include "core/advice/reckon.h"
 #include "core/materials/figures.h"
@@ -7,7 +7,10 @@
 #include "storage/material_json.h"
 
 #include <QFile>
+#include <QHash>
 #include <QJsonDocument>
+#include <QRegularExpression>
+#include <QSet>
 
 #include <algorithm>
 #include <cmath>

@@ -1,6 +1,6 @@
 // CSV in and out: RFC 4180, any decimal mark, a mend for every broken row, nothing a spreadsheet
 // would run.
-#include <QtTest>
+#include <QTest>
 
 #include "core/materials/figures.h"
 #include "storage/catalogue.h"
@@ -8,6 +8,9 @@
 #include "storage/figures_csv.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
+
+#include <QFile>
+#include <QTemporaryDir>
 
 using namespace rhexion;
 using C = FileFault::Code;

@@ -1,19 +1,28 @@
 // The foods table as built and shipped, against its own sources.
-#include <QtTest>
+#include <QTest>
 
 #include "core/account/effect.h"
 #include "storage/catalogue.h"
 #include "storage/csv.h"
 #include "storage/foods.h"
+#include "support/built.h"
 
+#include <QFile>
 #include <QFileInfo>
 #include <QHash>
+#include <QSet>
+#include <QTemporaryDir>
 
 using namespace rhexion;
 
+using namespace rhexion::test;
+
 namespace {
 
-const QString shipped = QStringLiteral(RHEXION_BIN_DIR "/foods.sqlite");
+QString shipped()
+{
+    return built("foods.sqlite");
+}
 const QString sources = QStringLiteral(RHEXION_SOURCE_DIR "/data/foods/");
 
 QList<QHash<QString, QString>> table(const QString& name)
@@ -40,8 +49,8 @@ class TestFoods : public QObject {
 private Q_SLOTS:
     void initTestCase()
     {
-        auto opened = Foods::open(shipped);
-        QVERIFY2(std::holds_alternative<std::unique_ptr<Foods>>(opened), qPrintable(shipped));
+        auto opened = Foods::open(shipped());
+        QVERIFY2(std::holds_alternative<std::unique_ptr<Foods>>(opened), qPrintable(shipped()));
         foods_ = std::get<std::unique_ptr<Foods>>(std::move(opened));
     }
 
@@ -212,7 +221,7 @@ private Q_SLOTS:
         QTest::addColumn<QByteArray>("bytes");
         QTest::newRow("text") << QByteArray("not a database at all, but long enough to look at it");
         QTest::newRow("empty") << QByteArray();
-        QFile file(shipped);
+        QFile file(shipped());
         QVERIFY(file.open(QIODevice::ReadOnly));
         QTest::newRow("cut short") << file.read(20000);
     }

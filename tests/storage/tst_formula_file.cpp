@@ -1,5 +1,5 @@
 // Formula files: come back as they went, hold their own figures, and broken ones change nothing.
-#include <QtTest>
+#include <QTest>
 
 #include "core/account/doubt.h"
 
@@ -7,9 +7,12 @@
 #include "support/files.h"
 #include "support/random_formula.h"
 
+#include <QDir>
+#include <QFile>
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
+#include <QTemporaryDir>
 
 using namespace rhexion;
 using namespace rhexion::test;

@@ -1,13 +1,16 @@
 // The journal: batches come back, nothing is lost, foreign or newer files are left alone.
-#include <QtTest>
+#include <QTest>
 
 #include "storage/journal.h"
 #include "storage/journal_schema.h"
 #include "support/files.h"
 
+#include <QDateTime>
+#include <QFile>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
+#include <QTemporaryDir>
 
 using namespace rhexion;
 using namespace rhexion::test;

@@ -1,6 +1,6 @@
 // The published JSON Schemas against what the program reads and writes, by a general schema
 // validator.
-#include <QtTest>
+#include <QTest>
 
 #include "storage/reckoning_json.h"
 #include "support/files.h"

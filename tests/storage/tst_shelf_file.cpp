@@ -1,11 +1,12 @@
 // Own materials and lots in their file: kept, found again, never half-kept.
-#include <QtTest>
+#include <QTest>
 
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
 #include "storage/material_file.h"
 #include "storage/shelf.h"
 
+#include <QDate>
 #include <QSqlDatabase>
 #include <QSqlQuery>
 

@@ -30,10 +30,12 @@ bool KeptBeside::append(const BesideEvent& event)
     }
     QFile file(path_);
     if (path_.isEmpty() ||
-        !file.open(QIODevice::WriteOnly | QIODevice::Append, QFile::ReadOwner | QFile::WriteOwner))
+        !file.open(QIODevice::WriteOnly | QIODevice::Append | QIODevice::Unbuffered,
+                   QFile::ReadOwner | QFile::WriteOwner))
         return false;
-    const QByteArray bytes = QJsonDocument(line).toJson(QJsonDocument::Compact) + '\n';
-    return file.write(bytes) == bytes.size() && file.flush() && ::fsync(file.handle()) == 0;
+    // A line of its own even after one that a full disk cut short.
+    const QByteArray bytes = '\n' + QJsonDocument(line).toJson(QJsonDocument::Compact) + '\n';
+    return file.write(bytes) == bytes.size() && ::fsync(file.handle()) == 0;
 }
 
 QList<BesideEvent> KeptBeside::all() const

@@ -15,6 +15,7 @@
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
+#include "storage/whole_file.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
 

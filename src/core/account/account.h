@@ -5,6 +5,7 @@
 
 #include "core/amounts/amounts.h"
 #include "core/amounts/working.h"
+#include "core/units/enum_count.h"
 
 #include <array>
 #include <optional>
@@ -115,12 +116,12 @@ struct Account {
     double neutralisationWater = 0.0; // outside the account
 
     double batterGrams = 0.0;
-    LiquidTerms pure;                 // pure hydroxide, all water
-    LiquidTerms asWeighed;            // hydroxide as weighed, impurity not counted
-    LiquidTerms wanted;               // the same four, of what was asked, in the chosen convention
-    std::array<JugReckoned, 2> jugs;  // the lye jug, the second jug
-    std::array<double, 7> makeUpIn{}; // g of the make-up liquid in each vessel
-    double solventWanted = 0.0;       // g of it asked for to dissolve lines; all of it at most
+    LiquidTerms pure;                // pure hydroxide, all water
+    LiquidTerms asWeighed;           // hydroxide as weighed, impurity not counted
+    LiquidTerms wanted;              // the same four, of what was asked, in the chosen convention
+    std::array<JugReckoned, 2> jugs; // the lye jug, the second jug
+    std::array<double, countOf<Vessel>()> makeUpIn{}; // g of the make-up liquid in each vessel
+    double solventWanted = 0.0; // g of it asked for to dissolve lines; all of it at most
 
     std::optional<double> superfatOnOils;  // none without oils
     std::optional<double> superfatTrue;    // on all fat, typical; none without fat

@@ -1,5 +1,7 @@
 #include "core/formula/formula.h"
 
+#include "core/units/enum_count.h"
+
 #include <algorithm>
 
 namespace rhexion {
@@ -11,12 +13,14 @@ bool sameMaterial(const MaterialPtr& a, const MaterialPtr& b)
     return a == b || (a && b && *a == *b);
 }
 
-constexpr std::array<const char*, 7> vesselCodes{"lye-jug", "second-jug", "oil-pot", "emulsion",
-                                                 "trace",   "after-cook", "top"};
-constexpr std::array<const char*, 17> unitCodes{
+constexpr std::array<const char*, countOf<Vessel>()> vesselCodes{
+    "lye-jug", "second-jug", "oil-pot", "emulsion", "trace", "after-cook", "top"};
+static_assert(vesselCodes.back() != nullptr);
+constexpr std::array<const char*, countOf<AmountUnit>()> unitCodes{
     "g",           "kg",  "oz",    "lb",    "percent-of-oils",  "percent-of-batter",
     "rest",        "ml",  "fl-oz", "tsp",   "tsp-heaped",       "tbsp",
     "tbsp-heaped", "cup", "drop",  "piece", "percent-of-liquid"};
+static_assert(unitCodes.back() != nullptr);
 
 // A weighed measure of the material by its name, the start of it being enough.
 std::optional<double> weighed(const Material& m, std::initializer_list<std::string_view> names)

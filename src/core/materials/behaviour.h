@@ -1,6 +1,8 @@
 // What a material does in the pot besides lye and water, as data. Sentences are made in src/words.
 #pragma once
 
+#include "core/units/enum_count.h"
+
 #include <optional>
 #include <span>
 #include <string>
@@ -41,7 +43,7 @@ enum class Behaviour {
     PurityVaries,     // a hydroxide sold in several grades: read the drum
     FormIsSaid        // an acid of which it is known whether it holds crystal water
 };
-inline constexpr std::size_t behaviourCount = static_cast<std::size_t>(Behaviour::FormIsSaid) + 1;
+inline constexpr std::size_t behaviourCount = countOf<Behaviour>();
 
 struct BehaviourNote {
     Behaviour what;

@@ -1,5 +1,7 @@
 #include "core/materials/chemistry.h"
 
+#include "core/units/enum_count.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -7,7 +9,7 @@ namespace rhexion {
 
 namespace {
 // A second proton that stays put in a batter (ascorbic 11.8, salicylic 13.6) is left out.
-constexpr std::array<AcidFacts, 21> acids{{
+constexpr std::array<AcidFacts, countOf<Acid>()> acids{{
     {Acid::Citric, "citric", 6, 8, 7, {3.13, 4.76, 6.40}, 3},
     {Acid::Lactic, "lactic", 3, 6, 3, {3.86, 0, 0}, 1},
     {Acid::Acetic, "acetic", 2, 4, 2, {4.76, 0, 0}, 1},
@@ -37,6 +39,7 @@ constexpr std::array<AcidFacts, 21> acids{{
      2,
      2 * atomic::nitrogen + 2 * atomic::sodium},
 }};
+static_assert(!acids.back().code.empty());
 } // namespace
 
 double citricMonohydrateShare()

@@ -1,5 +1,7 @@
 #include "core/materials/fatty_acid.h"
 
+#include "core/units/enum_count.h"
+
 #include <algorithm>
 #include <array>
 
@@ -8,7 +10,7 @@ namespace rhexion {
 namespace {
 
 using F = FattyAcid;
-constexpr std::array<FattyAcidFacts, 18> table{{
+constexpr std::array<FattyAcidFacts, countOf<FattyAcid>()> table{{
     {F::Butyric, "C4:0", 4, 0, false},
     {F::Caproic, "C6:0", 6, 0, false},
     {F::Caprylic, "C8:0", 8, 0, false},
@@ -28,6 +30,7 @@ constexpr std::array<FattyAcidFacts, 18> table{{
     {F::Erucic, "C22:1", 22, 1, false},
     {F::Lignoceric, "C24:0", 24, 0, false},
 }};
+static_assert(!table.back().code.empty());
 
 // Glycerol less three waters: what a triglyceride weighs besides three fatty acids.
 constexpr double glycerolLessWater = 38.049;

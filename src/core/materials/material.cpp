@@ -1,5 +1,7 @@
 #include "core/materials/material.h"
 
+#include "core/units/enum_count.h"
+
 #include "core/materials/demand.h"
 #include "core/materials/limits.h"
 
@@ -9,7 +11,7 @@ namespace rhexion {
 
 namespace {
 
-constexpr std::array<std::pair<MaterialKind, const char*>, 15> kindCodes{{
+constexpr std::array<std::pair<MaterialKind, const char*>, countOf<MaterialKind>()> kindCodes{{
     {MaterialKind::Fat, "fat"},
     {MaterialKind::FattyAcid, "fatty-acid"},
     {MaterialKind::SodiumHydroxide, "sodium-hydroxide"},
@@ -26,6 +28,7 @@ constexpr std::array<std::pair<MaterialKind, const char*>, 15> kindCodes{{
     {MaterialKind::Colour, "colour"},
     {MaterialKind::Scent, "scent"},
 }};
+static_assert(kindCodes.back().second != nullptr);
 
 constexpr std::array<std::pair<Part, const char*>, partCount> partCodes{{
     {Part::Water, "water"},
@@ -42,6 +45,7 @@ constexpr std::array<std::pair<Part, const char*>, partCount> partCodes{{
     {Part::Inert, "inert"},
     {Part::Carbonate, "carbonate"},
 }};
+static_assert(partCodes.back().second != nullptr);
 
 template <class Table, class Value>
 const char* codeIn(const Table& table, Value value)

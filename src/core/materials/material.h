@@ -4,6 +4,7 @@
 #include "core/materials/behaviour.h"
 #include "core/materials/chemistry.h"
 #include "core/materials/fatty_acid.h"
+#include "core/units/enum_count.h"
 #include "core/units/quantity.h"
 
 #include <array>
@@ -52,7 +53,7 @@ enum class Part {
     Inert,
     Carbonate // sodium or potassium carbonate, as hydroxide takes it up from air
 };
-inline constexpr std::size_t partCount = 13;
+inline constexpr std::size_t partCount = countOf<Part>();
 
 // A figure and where it comes from; source is an id in Material::sources.
 struct Figure {

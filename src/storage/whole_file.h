@@ -1,0 +1,20 @@
+// A file that is written whole or not at all.
+#pragma once
+
+#include "storage/file_fault.h"
+
+#include <QByteArray>
+#include <QString>
+
+#include <optional>
+
+namespace rhexion {
+
+// Writes beside the file, sees it on the disk, and then puts it in its place: a crash or a full
+// disk leaves the old one whole. ownOnly: nobody else may read it.
+std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes,
+                                    bool ownOnly = false);
+// A copy of a file, for its owner alone, the same way.
+std::optional<FileFault> copyWhole(const QString& from, const QString& to);
+
+} // namespace rhexion

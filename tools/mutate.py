@@ -1,0 +1,150 @@
+#!/usr/bin/python3
+"""Changes one small thing in the core at a time and sees whether the core's tests notice.
+
+Works on a copy of the tracked files in build/mutants, so the work tree is never touched. Which
+changes are tried is drawn from every place an operator of the list below fits; the seed says which.
+Those that were looked at and change nothing anybody can see stand in tools/mutants_without_effect.txt
+with the reason, and are drawn but not counted.
+
+  tools/mutate.py [--count 80] [--seed 1] [--only PATH] [--list]
+"""
+import argparse
+import pathlib
+import random
+import re
+import shutil
+import subprocess
+import sys
+
+root = pathlib.Path(__file__).resolve().parent.parent
+copy = root / "build" / "mutants" / "tree"
+build = root / "build" / "mutants" / "build"
+
+OPERATORS = [
+    ("plus to minus", r"(?<=[\w)\]]) \+ (?=[\w(])", " - "),
+    ("minus to plus", r"(?<=[\w)\]]) - (?=[\w(])", " + "),
+    ("times to over", r"(?<=[\w)\]]) \* (?=[\w(])", " / "),
+    ("over to times", r"(?<=[\w)\]]) / (?=[\w(])", " * "),
+    ("less to at most", r" < (?=[\w(-])", " <= "),
+    ("at most to less", r" <= ", " < "),
+    ("more to at least", r" > (?=[\w(-])", " >= "),
+    ("at least to more", r" >= ", " > "),
+    ("turned round", r" < (?=[\w(-])", " > "),
+    ("turned round", r" > (?=[\w(-])", " < "),
+    ("equal to unequal", r" == ", " != "),
+    ("unequal to equal", r" != ", " == "),
+    ("and to or", r" && ", " || "),
+    ("or to and", r" \|\| ", " && "),
+    ("max to min", r"std::max\b", "std::min"),
+    ("min to max", r"std::min\b", "std::max"),
+    ("not dropped", r"(?<=[(\s])!(?=\w)", ""),
+    ("true to false", r"\btrue\b", "false"),
+    ("false to true", r"\bfalse\b", "true"),
+    ("sum to difference", r" \+= ", " -= "),
+    ("difference to sum", r" -= ", " += "),
+]
+NUMBER = re.compile(r"(?<![\w.])\d+\.\d+(?![\w.])")
+
+
+def candidates(only):
+    for path in sorted((root / "src/core").rglob("*.cpp")):
+        name = str(path.relative_to(root))
+        if only and only not in name:
+            continue
+        for number, line in enumerate(path.read_text().split("\n")):
+            code = line.split("//")[0]
+            # "template", includes and asserts at compile time are no behaviour.
+            if re.match(r"\s*(#|template|static_assert|using )", code):
+                continue
+            quoted = [m.span() for m in re.finditer(r'"(\\.|[^"])*"', code)]
+            inside = lambda at: any(a <= at < b for a, b in quoted)
+            for what, pattern, new in OPERATORS:
+                for m in re.finditer(pattern, code):
+                    if not inside(m.start()):
+                        yield name, number, m.span(), new, what
+            for m in NUMBER.finditer(code):
+                if not inside(m.start()):
+                    value = float(m.group())
+                    new = repr(value * 1.05) if value else "0.01"
+                    yield name, number, m.span(), new, "figure by a twentieth"
+
+
+def key(mutant, text):
+    name, number, (a, b), new, what = mutant
+    line = text.split("\n")[number]
+    return f"{name} | {line.strip()} | {line[:a].count(line[a:b]) + 1} | {what}"
+
+
+def run(command, seconds):
+    try:
+        return subprocess.run(command, stdout=subprocess.PIPE, stderr=subprocess.STDOUT, text=True,
+                              timeout=seconds)
+    except subprocess.TimeoutExpired:
+        return None
+
+
+def main():
+    parser = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
+    parser.add_argument("--count", type=int, default=80)
+    parser.add_argument("--seed", type=int, default=1)
+    parser.add_argument("--only", default="")
+    parser.add_argument("--list", action="store_true")
+    args = parser.parse_args()
+    every = list(candidates(args.only))
+    random.Random(args.seed).shuffle(every)
+    if args.list:
+        print(len(every), "places")
+        return 0
+    listed = root / "tools/mutants_without_effect.txt"
+    without = {}
+    for line in listed.read_text().split("\n") if listed.exists() else []:
+        if line and not line.startswith("#"):
+            known, reason = line.rsplit(" => ", 1)
+            without[known] = reason
+    shutil.rmtree(copy, ignore_errors=True)
+    for name in subprocess.run(["git", "ls-files", "-co", "--exclude-standard"], cwd=root, text=True,
+                               stdout=subprocess.PIPE).stdout.split():
+        if (root / name).is_file():
+            (copy / name).parent.mkdir(parents=True, exist_ok=True)
+            shutil.copy2(root / name, copy / name)
+    build.mkdir(parents=True, exist_ok=True)
+    subprocess.run(["cmake", "-S", copy, "-B", build, "-G", "Ninja", "-DCMAKE_BUILD_TYPE=Debug",
+                    "-DCMAKE_CXX_FLAGS_DEBUG=-O1"], check=True, stdout=subprocess.DEVNULL)
+    subprocess.run(["cmake", "--build", build, "--target", "tests_core"], check=True, stdout=subprocess.DEVNULL)
+    tests = ["env", "RHEXION_LAW_RUNS=4000", "ctest", "--test-dir", str(build), "-L", "^core$", "-j", "2",
+             "--stop-on-failure", "--timeout", "120"]
+    clean = run(tests, 900)
+    if clean is None or clean.returncode != 0:
+        sys.exit("the tests do not pass without a change")
+    caught, survivors, harmless, unbuilt = 0, [], 0, 0
+    for mutant in every:
+        if caught + len(survivors) >= args.count:
+            break
+        name, number, (a, b), new, what = mutant
+        path = copy / name
+        text = path.read_text()
+        if key(mutant, text) in without:
+            harmless += 1
+            continue
+        lines = text.split("\n")
+        lines[number] = lines[number][:a] + new + lines[number][b:]
+        path.write_text("\n".join(lines))
+        built = run(["cmake", "--build", str(build), "--target", "tests_core"], 900)
+        if built is None or built.returncode != 0:
+            unbuilt += 1
+        else:
+            tested = run(tests, 900)
+            if tested is None or tested.returncode != 0:
+                caught += 1
+            else:
+                survivors.append(key(mutant, text))
+                print("survived:", key(mutant, text), f"(line {number + 1})", flush=True)
+        path.write_text(text)
+    subprocess.run(["cmake", "--build", build, "--target", "tests_core"], check=True, stdout=subprocess.DEVNULL)
+    tried = caught + len(survivors)
+    print(f"seed {args.seed}: {tried} changes tried, {caught} caught ({100 * caught / max(1, tried):.1f} %); "
+          f"{harmless} without effect and {unbuilt} that do not compile were not counted")
+    return 0 if caught >= 0.95 * tried else 1
+
+
+sys.exit(main())
