@@ -58,12 +58,12 @@ void FileActions::addTo(QMenu& menu)
     menu.addAction(tr("&New formula"), QKeySequence::New, this, &FileActions::newFormula);
     menu.addAction(tr("New &window"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), this,
                    [this] { Q_EMIT windowWanted({}); });
-    menu.addAction(tr("&Open\u2026"), QKeySequence::Open, this, &FileActions::open);
+    menu.addAction(tr("&Open…"), QKeySequence::Open, this, &FileActions::open);
     QMenu* recentMenu = menu.addMenu(tr("Open &recent"));
     connect(recentMenu, &QMenu::aboutToShow, this, [this, recentMenu] { fillRecent(*recentMenu); });
     menu.addSeparator();
     menu.addAction(tr("&Save"), QKeySequence::Save, this, &FileActions::save);
-    menu.addAction(tr("Save &as\u2026"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), this,
+    menu.addAction(tr("Save &as…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), this,
                    &FileActions::saveAs);
 }
 

@@ -11,6 +11,7 @@
 #include "document/formula_document.h"
 #include "sheet/batch_sheet.h"
 #include "storage/formula_json.h"
+#include "words/translation.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -18,7 +19,6 @@
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTemporaryDir>
-#include <QTranslator>
 
 #include <cstdio>
 
@@ -66,9 +66,10 @@ int main(int argc, char** argv)
     QApplication::setApplicationName(QStringLiteral("rhexion"));
     QApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
 
+    installTranslation(app);
     QCommandLineParser parser;
     parser.setApplicationDescription(QApplication::translate(
-        "Main", "A soapmaker\u2019s bench: formulas, lye and liquid, making, journal."));
+        "Main", "A soapmaker’s bench: formulas, lye and liquid, making, journal."));
     parser.addHelpOption();
     parser.addVersionOption();
     const QCommandLineOption demo(
@@ -87,11 +88,6 @@ int main(int argc, char** argv)
         "[file...]");
     parser.process(app);
 
-    QTranslator translator;
-    if (translator.load(QLocale(), QStringLiteral("rhexion"), QStringLiteral("_"),
-                        QStringLiteral(":/i18n")) ||
-        translator.load(QStringLiteral(":/i18n/rhexion_en")))
-        QApplication::installTranslator(&translator);
     if (!loadShippedFonts())
         qWarning("The shipped typeface could not be loaded.");
 

@@ -148,9 +148,9 @@ void MainWindow::buildMenu()
     QMenu* file = menuBar()->addMenu(tr("&File"));
     files_->addTo(*file);
     file->addSeparator();
-    file->addAction(tr("&Print the batch sheet\u2026"), QKeySequence::Print, this,
+    file->addAction(tr("&Print the batch sheet…"), QKeySequence::Print, this,
                     &MainWindow::printSheet);
-    file->addAction(tr("Batch sheet as P&DF\u2026"), this, &MainWindow::sheetAsPdf);
+    file->addAction(tr("Batch sheet as P&DF…"), this, &MainWindow::sheetAsPdf);
     QAction* working = file->addAction(tr("Print the &working with it"), this, [](bool on) {
         QSettings().setValue(QStringLiteral("printWorking"), on);
     });
@@ -175,8 +175,8 @@ void MainWindow::buildMenu()
         goTo(Bench);
         bench_->showShelf();
     });
-    edit->addAction(tr("&I have already\u2026 (mend a slip)"), QKeySequence(Qt::CTRL | Qt::Key_M),
-                    this, [this] {
+    edit->addAction(tr("&I have already… (mend a slip)"), QKeySequence(Qt::CTRL | Qt::Key_M), this,
+                    [this] {
                         goTo(Bench);
                         bench_->showSlips();
                     });
@@ -189,18 +189,17 @@ void MainWindow::buildMenu()
     });
 
     QMenu* batch = menuBar()->addMenu(tr("&Batter and lye"));
-    batch->addAction(tr("&Split the batter\u2026"), QKeySequence(Qt::CTRL | Qt::Key_B), this,
+    batch->addAction(tr("&Split the batter…"), QKeySequence(Qt::CTRL | Qt::Key_B), this, [this] {
+        goTo(Bench);
+        bench_->showPortions();
+    });
+    batch->addAction(tr("&Lye made ahead…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_D), this,
                      [this] {
-                         goTo(Bench);
-                         bench_->showPortions();
-                     });
-    batch->addAction(tr("&Lye made ahead\u2026"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_D),
-                     this, [this] {
                          goTo(Bench);
                          loadStock();
                          bench_->showStockLye();
                      });
-    batch->addAction(tr("Make it larger or s&maller\u2026"),
+    batch->addAction(tr("Make it larger or s&maller…"),
                      QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E), this, [this] {
                          goTo(Bench);
                          bench_->scale()->open();
@@ -235,7 +234,7 @@ void MainWindow::buildMenu()
         for (QAction* action : units->actions())
             action->setChecked(action->data().toInt() == int(habits_.massUnit));
     });
-    QAction* fahrenheit = view->addAction(tr("Temperatures in \u00B0F"), this, [this](bool on) {
+    QAction* fahrenheit = view->addAction(tr("Temperatures in °F"), this, [this](bool on) {
         Habits habits = habits_;
         habits.fahrenheit = on;
         setHabits(habits);
@@ -402,7 +401,7 @@ void MainWindow::retitle()
     QString name = QString::fromStdString(document_->formula().name);
     if (name.isEmpty())
         name = tr("New formula");
-    setWindowTitle(QStringLiteral("%1[*] \u2013 Rhexion").arg(name));
+    setWindowTitle(QStringLiteral("%1[*] – Rhexion").arg(name));
     setWindowModified(document_->isDirty());
 }
 

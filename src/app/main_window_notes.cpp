@@ -124,7 +124,7 @@ void MainWindow::sayShelf()
     Banner& note = notes_->say(
         ofShelf, Tone::Care,
         tr("%n thing(s) of your shelf cannot be read and is set aside; the rest is there. "
-           "\u201c%1\u201d: %2",
+           "“%1”: %2",
            nullptr, int(shelf->setAside().size()))
             .arg(first.what, words::fileFault(first.fault)));
     if (first.material)
@@ -237,7 +237,7 @@ void MainWindow::offerWork(const RecoveredWork& work)
     const QString about = recovered + work.file;
     const QString name = QString::fromStdString(work.formula.name);
     QString text =
-        tr("Unsaved work on \u201c%1\u201d from %2 was kept.")
+        tr("Unsaved work on “%1” from %2 was kept.")
             .arg(name.isEmpty() ? tr("a new formula") : name, Speech(habits_).dateTime(work.at));
     if (!work.lost.empty())
         text += QLatin1Char(' ') +
@@ -274,7 +274,7 @@ void MainWindow::offerUnfinished()
         if (workshop_.isBeingMade(batch.id))
             continue;
         Banner& note = notes_->say(inMaking + QString::number(batch.id), Tone::Care,
-                                   tr("\u201c%1\u201d, begun on %2, is still in the making.")
+                                   tr("“%1”, begun on %2, is still in the making.")
                                        .arg(batch.name.isEmpty() ? tr("A batch") : batch.name,
                                             Speech(habits_).dateTime(batch.started)));
         connect(note.addButton(tr("Go on making it")), &QPushButton::clicked, this,

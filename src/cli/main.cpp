@@ -7,6 +7,7 @@
 #include "storage/formula_json.h"
 #include "storage/material_json.h"
 #include "words/plain_text.h"
+#include "words/translation.h"
 #include "words/words.h"
 
 #include <QCommandLineParser>
@@ -24,10 +25,9 @@ namespace {
 
 enum Exit { Good = 0, BadInput = 1, BadUsage = 2 };
 
-QString tr(const char* text)
-{
-    return QCoreApplication::translate("Cli", text);
-}
+struct CliText {
+    Q_DECLARE_TR_FUNCTIONS(Cli)
+};
 
 void print(std::FILE* to, const QString& text)
 {
@@ -37,19 +37,20 @@ void print(std::FILE* to, const QString& text)
 
 QString helpText()
 {
-    return tr("Rhexion reckons lye and liquid for soap formulas.\n"
-              "\n"
-              "  rhexion-cli reckon FILE [--json] [--unit g|oz|lb]\n"
-              "      what to weigh, the alkali and water accounts, superfats, strengths,\n"
-              "      how sure they are, cautions and the whole working; FILE - reads stdin\n"
-              "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]\n"
-              "      the batch sheet as a one-page PDF, the working on pages after it\n"
-              "  rhexion-cli materials [WORD...] [--json]\n"
-              "      materials of the catalogue; with a word, those of it and of the foods table\n"
-              "      that match\n"
-              "  rhexion-cli --help | --version\n"
-              "\n"
-              "Exit codes: 0 good, 1 bad input (the reason is on stderr), 2 wrong usage.\n");
+    return CliText::tr(
+        "Rhexion reckons lye and liquid for soap formulas.\n"
+        "\n"
+        "  rhexion-cli reckon FILE [--json] [--unit g|oz|lb]\n"
+        "      what to weigh, the alkali and water accounts, superfats, strengths,\n"
+        "      how sure they are, cautions and the whole working; FILE - reads stdin\n"
+        "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]\n"
+        "      the batch sheet as a one-page PDF, the working on pages after it\n"
+        "  rhexion-cli materials [WORD...] [--json]\n"
+        "      materials of the catalogue; with a word, those of it and of the foods table\n"
+        "      that match\n"
+        "  rhexion-cli --help | --version\n"
+        "\n"
+        "Exit codes: 0 good, 1 bad input (the reason is on stderr), 2 wrong usage.\n");
 }
 
 void printJson(const QJsonObject& root)
@@ -68,7 +69,7 @@ std::variant<Formula, FileFault> readFormula(std::FILE* from)
 
 int usage(const QString& why)
 {
-    print(stderr, tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why));
+    print(stderr, CliText::tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why));
     return BadUsage;
 }
 
@@ -109,7 +110,8 @@ int sheet(const QString& path, const QString& pdf, const QString& unit, bool wor
                   working ? QStringList{path, pdf, unit, QStringLiteral("working")}
                           : QStringList{path, pdf, unit});
     if (!process.waitForStarted())
-        return badInput(path, tr("the sheet writer, rhexion-sheet, is not beside this program."));
+        return badInput(
+            path, CliText::tr("the sheet writer, rhexion-sheet, is not beside this program."));
     process.waitForFinished(-1);
     return process.exitStatus() == QProcess::NormalExit ? process.exitCode() : int(BadInput);
 }
@@ -138,7 +140,8 @@ int listMaterials(const QString& word, bool json)
         }
     }
     if (found.empty())
-        return badInput(word, tr("no material of the catalogue or the foods table matches."));
+        return badInput(word,
+                        CliText::tr("no material of the catalogue or the foods table matches."));
     if (!json) {
         print(stdout, materialsReport(found, Speech()));
         return Good;
@@ -164,6 +167,7 @@ int main(int argc, char** argv)
     QCoreApplication::setApplicationName(QStringLiteral("rhexion-cli"));
     QCoreApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
 
+    installTranslation(app);
     QCommandLineParser parser;
     const QCommandLineOption help({"h", "help"}, {});
     const QCommandLineOption version({"v", "version"}, {});
@@ -184,21 +188,21 @@ int main(int argc, char** argv)
     }
     QStringList words = parser.positionalArguments();
     if (words.isEmpty())
-        return usage(tr("say what to do: reckon, sheet or materials."));
+        return usage(CliText::tr("say what to do: reckon, sheet or materials."));
     const QString command = words.takeFirst();
     const auto habits = habitsWithUnit(parser.value(unit));
     if (!habits)
-        return usage(tr("--unit takes g, oz or lb."));
+        return usage(CliText::tr("--unit takes g, oz or lb."));
 
     if (command == QLatin1String("materials"))
         return listMaterials(words.join(QLatin1Char(' ')), parser.isSet(json));
     if (command != QLatin1String("reckon") && command != QLatin1String("sheet"))
-        return usage(tr("\u201c%1\u201d is not a command.").arg(command));
+        return usage(CliText::tr("“%1” is not a command.").arg(command));
     if (words.size() != 1)
-        return usage(tr("%1 takes one formula file.").arg(command));
+        return usage(CliText::tr("%1 takes one formula file.").arg(command));
     if (command == QLatin1String("reckon"))
         return reckonFile(words.first(), parser.isSet(json), Speech(*habits));
     if (!parser.isSet(pdf))
-        return usage(tr("sheet needs --pdf OUT."));
+        return usage(CliText::tr("sheet needs --pdf OUT."));
     return sheet(words.first(), parser.value(pdf), parser.value(unit), parser.isSet(working));
 }

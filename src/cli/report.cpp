@@ -11,10 +11,9 @@ namespace rhexion {
 
 namespace {
 
-QString tr(const char* text)
-{
-    return QCoreApplication::translate("Report", text);
-}
+struct ReportText {
+    Q_DECLARE_TR_FUNCTIONS(Report)
+};
 
 class Report {
 public:
@@ -44,7 +43,7 @@ private:
 // What is weighed, in the order of the making; each hydroxide in the jug it goes into.
 void writeWeighOut(Report& out, const Formula& f, const Reckoning& r, const Speech& s)
 {
-    out.heading(tr("Weigh out"));
+    out.heading(ReportText::tr("Weigh out"));
     const auto lines = [&](Vessel vessel, PortionId portion) {
         for (std::size_t i = 0; i < f.lines.size(); ++i) {
             const Line& line = f.lines[i];
@@ -52,12 +51,12 @@ void writeWeighOut(Report& out, const Formula& f, const Reckoning& r, const Spee
                 continue;
             QString note = words::vesselPlace(vessel);
             if (line.frozen)
-                note += tr(", frozen");
+                note += ReportText::tr(", frozen");
             out.row(words::lineName(line.id, f), s.mass(r.inItsVessel(i, vessel)), note);
             if (r.lines[i].solventGrams > 0.0)
                 out.row(words::targetName({WeighTarget::What::Solvent, line.id}, f),
                         s.mass(r.lines[i].solventGrams),
-                        tr("of the liquid, kept back to dissolve it"));
+                        ReportText::tr("of the liquid, kept back to dissolve it"));
         }
     };
     for (const Vessel vessel : allVessels) {
@@ -72,57 +71,62 @@ void writeWeighOut(Report& out, const Formula& f, const Reckoning& r, const Spee
             const HydroxideReckoned& h = sodium ? jug.sodium : jug.potassium;
             if (h.weighedGrams > 0.0)
                 out.row(words::lyeName(f, sodium), s.mass(h.weighedGrams),
-                        tr("%1; pure %2").arg(words::vesselPlace(vessel), s.mass(h.pureGrams)));
+                        ReportText::tr("%1; pure %2")
+                            .arg(words::vesselPlace(vessel), s.mass(h.pureGrams)));
         }
     }
-    out.row(tr("batter in all"), s.mass(r.batterGrams));
+    out.row(ReportText::tr("batter in all"), s.mass(r.batterGrams));
     for (const PortionReckoned& p : r.portions) {
         out.heading(words::portionName(p.id, f));
-        out.row(tr("of the batter divided"), s.mass(p.commonGrams));
+        out.row(ReportText::tr("of the batter divided"), s.mass(p.commonGrams));
         if (p.heldGrams > 0.0)
             out.row(words::targetName({WeighTarget::What::HeldOil, p.id}, f), s.mass(p.heldGrams));
         for (const Vessel vessel : allVessels)
             lines(vessel, p.id);
-        out.row(tr("in all"), s.mass(p.batterGrams()),
-                tr("superfat %1").arg(s.percent(p.superfat)));
+        out.row(ReportText::tr("in all"), s.mass(p.batterGrams()),
+                ReportText::tr("superfat %1").arg(s.percent(p.superfat)));
     }
 }
 
 void writeLiquid(Report& out, const Reckoning& r, const Speech& s)
 {
-    out.heading(tr("Liquid"));
-    out.row(tr("water wanted"), s.mass(r.waterWanted));
-    out.row(tr("water there is, from every source"), s.mass(r.waterPresent));
-    out.row(tr("of it from the lye\u2019s own moisture"), s.mass(r.waterFromHydroxide));
+    out.heading(ReportText::tr("Liquid"));
+    out.row(ReportText::tr("water wanted"), s.mass(r.waterWanted));
+    out.row(ReportText::tr("water there is, from every source"), s.mass(r.waterPresent));
+    out.row(ReportText::tr("of it from the lye’s own moisture"), s.mass(r.waterFromHydroxide));
     if (r.hasMakeUp)
-        out.row(tr("make-up liquid"), s.mass(r.makeUpGrams));
-    out.row(tr("batch strength"), s.percent(r.pure.strength, 2),
+        out.row(ReportText::tr("make-up liquid"), s.mass(r.makeUpGrams));
+    out.row(ReportText::tr("batch strength"), s.percent(r.pure.strength, 2),
             words::strengthConvention(StrengthConvention::PureAndAllWater));
-    out.row(tr("batch strength, the other way"), s.percent(r.asWeighed.strength, 2),
+    out.row(ReportText::tr("batch strength, the other way"), s.percent(r.asWeighed.strength, 2),
             words::strengthConvention(StrengthConvention::WeighedWithoutImpurity));
-    out.row(tr("water to lye"), s.ratio(r.pure.ratio));
-    out.row(tr("water as a share of oils"), s.percent(r.pure.shareOfOils));
-    out.row(tr("less water than usual"), s.percent(r.pure.lessThanUsual));
+    out.row(ReportText::tr("water to lye"), s.ratio(r.pure.ratio));
+    out.row(ReportText::tr("water as a share of oils"), s.percent(r.pure.shareOfOils));
+    out.row(ReportText::tr("less water than usual"), s.percent(r.pure.lessThanUsual));
     if (r.jugs[0].strength)
-        out.row(tr("jug strength"), s.percent(*r.jugs[0].strength));
+        out.row(ReportText::tr("jug strength"), s.percent(*r.jugs[0].strength));
     if (r.jugs[1].strength)
-        out.row(tr("second jug"), s.percent(*r.jugs[1].strength));
-    out.row(tr("water formed by neutralising (outside)"), s.mass(r.neutralisationWater));
+        out.row(ReportText::tr("second jug"), s.percent(*r.jugs[1].strength));
+    out.row(ReportText::tr("water formed by neutralising (outside)"),
+            s.mass(r.neutralisationWater));
 }
 
 void writeDoubt(Report& out, const Doubt& doubt, const Speech& s)
 {
-    out.heading(tr("How sure"));
-    out.row(tr("true superfat, 9 batches in 10"),
-            tr("%1 to %2").arg(s.percent(doubt.superfat.low), s.percent(doubt.superfat.high)));
-    out.row(tr("batch strength, 9 batches in 10"),
-            tr("%1 to %2").arg(s.percent(doubt.strength.low), s.percent(doubt.strength.high)));
-    out.row(tr("lye left over, of 100 batches"), s.number(doubt.chanceOfExcess * 100.0, 1));
+    out.heading(ReportText::tr("How sure"));
+    out.row(ReportText::tr("true superfat, 9 batches in 10"),
+            ReportText::tr("%1 to %2")
+                .arg(s.percent(doubt.superfat.low), s.percent(doubt.superfat.high)));
+    out.row(ReportText::tr("batch strength, 9 batches in 10"),
+            ReportText::tr("%1 to %2")
+                .arg(s.percent(doubt.strength.low), s.percent(doubt.strength.high)));
+    out.row(ReportText::tr("lye left over, of 100 batches"),
+            s.number(doubt.chanceOfExcess * 100.0, 1));
     constexpr std::size_t most = 3;
     for (std::size_t i = 0; i < std::min(most, doubt.causes.size()); ++i) {
         const Cause& cause = doubt.causes[i];
         out.row(
-            tr("of the spread, %1: %2")
+            ReportText::tr("of the spread, %1: %2")
                 .arg(QString::fromStdString(cause.material->name), words::figureName(cause.code)),
             s.percent(cause.share, 0));
     }
@@ -135,41 +139,43 @@ QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt
     Report out;
     out.plain(QString::fromStdString(f.name));
     if (f.lye.asksForLyeLeft())
-        out.plain(tr("NOT FOR SKIN: superfat is set below 0."));
+        out.plain(ReportText::tr("NOT FOR SKIN: superfat is set below 0."));
     writeWeighOut(out, f, r, s);
 
-    out.heading(tr("Alkali called for"));
+    out.heading(ReportText::tr("Alkali called for"));
     for (std::size_t i = 0; i < f.lines.size(); ++i) {
         const QString name = QString::fromStdString(f.lines[i].material->name);
         if (r.lines[i].fatMol > 0.0)
             out.row(name, s.moles(r.lines[i].fatMol),
-                    f.lines[i].material->isOil() ? tr("fat") : tr("hidden fat"));
+                    f.lines[i].material->isOil() ? ReportText::tr("fat")
+                                                 : ReportText::tr("hidden fat"));
         if (r.lines[i].acidMol > 0.0)
-            out.row(name, s.moles(r.lines[i].acidMol), tr("acid, in full"));
+            out.row(name, s.moles(r.lines[i].acidMol), ReportText::tr("acid, in full"));
         if (r.lines[i].givenMol > 0.0)
-            out.row(name, s.moles(-r.lines[i].givenMol), tr("hydroxide it holds itself"));
+            out.row(name, s.moles(-r.lines[i].givenMol),
+                    ReportText::tr("hydroxide it holds itself"));
     }
-    out.row(tr("lye supplied"), s.moles(r.hydroxideMol));
+    out.row(ReportText::tr("lye supplied"), s.moles(r.hydroxideMol));
 
-    out.heading(tr("Superfat"));
-    out.row(tr("on the oils alone"), s.percent(r.superfatOnOils, 2));
-    out.row(tr("true, on all fat"), s.percent(r.superfatTrue, 2),
-            tr("%1 to %2 at the edge of every figure")
+    out.heading(ReportText::tr("Superfat"));
+    out.row(ReportText::tr("on the oils alone"), s.percent(r.superfatOnOils, 2));
+    out.row(ReportText::tr("true, on all fat"), s.percent(r.superfatTrue, 2),
+            ReportText::tr("%1 to %2 at the edge of every figure")
                 .arg(s.percent(r.superfatTrueLow), s.percent(r.superfatTrueHigh)));
-    out.row(tr("oil left free"), s.mass(r.freeOilGrams));
+    out.row(ReportText::tr("oil left free"), s.mass(r.freeOilGrams));
     if (doubt)
         writeDoubt(out, *doubt, s);
     writeLiquid(out, r, s);
 
-    out.heading(tr("Cautions"));
+    out.heading(ReportText::tr("Cautions"));
     const std::vector<Caution> findings = findingsOf(f, r, doubt);
     if (findings.empty())
-        out.plain(tr("  none"));
+        out.plain(ReportText::tr("  none"));
     for (const Caution& c : findings)
         out.plain(QStringLiteral("  [%1] %2. %3")
                       .arg(words::severityName(c.severity), words::cautionTitle(c, f, s),
                            words::cautionReason(c, f, s)));
-    out.heading(tr("Working"));
+    out.heading(ReportText::tr("Working"));
     int number = 0;
     for (const Step& step : r.working.steps()) {
         out.plain(QStringLiteral("%1. %2").arg(++number, 3).arg(words::stepTitle(step, f)));
@@ -192,7 +198,7 @@ QString materialsReport(const std::vector<MaterialPtr>& materials, const Speech&
         const auto range = [&](const char* name, const std::optional<Figure>& figure,
                                int decimals) {
             if (figure)
-                figures << QStringLiteral("%1 %2\u2013%3")
+                figures << QStringLiteral("%1 %2–%3")
                                .arg(QString::fromUtf8(name),
                                     s.number(figure->range.low(), decimals),
                                     s.number(figure->range.high(), decimals));
@@ -201,10 +207,10 @@ QString materialsReport(const std::vector<MaterialPtr>& materials, const Speech&
         range("AV", m->acidValue, 0);
         const double water = m->part(Part::Water).range.typical();
         if (water > 0.0)
-            figures << tr("water %1").arg(s.percent(water));
+            figures << ReportText::tr("water %1").arg(s.percent(water));
         const double fat = m->part(Part::Fat).range.typical();
         if (fat > 0.0 && fat < 1.0)
-            figures << tr("fat %1").arg(s.percent(fat));
+            figures << ReportText::tr("fat %1").arg(s.percent(fat));
         for (const AcidShare& acid : m->acids)
             figures << QStringLiteral("%1 %2").arg(words::acidName(acid.acid),
                                                    s.percent(acid.share.range.typical(), 2));

@@ -140,7 +140,7 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
     const QString name = QString::fromStdString(line->material->name);
     const QString mass = reckoned ? speech_.mass(reckoned->grams)
                          : stated ? speech_.mass(stated->inGrams())
-                                  : QStringLiteral("\u2014");
+                                  : QStringLiteral("—");
     switch (role) {
     case Qt::DisplayRole: return name;
     case Qt::EditRole: return speech_.amountForEditing(line->amount);

@@ -23,10 +23,9 @@ class ClosedDocument : public QTextDocument {
     QVariant loadResource(int, const QUrl&) override { return {}; }
 };
 
-QString tr(const char* text)
-{
-    return QCoreApplication::translate("Sheet", text);
-}
+struct SheetText {
+    Q_DECLARE_TR_FUNCTIONS(Sheet)
+};
 
 QString cell(const QString& text, const char* extra = "")
 {
@@ -81,39 +80,40 @@ QString BatchSheet::weighRows() const
             if (line.vessel != vessel || r_.lines[i].grams <= 0.0)
                 continue;
             head();
-            QString note = line.frozen ? tr("frozen") : QString();
+            QString note = line.frozen ? SheetText::tr("frozen") : QString();
             if (line.amount.unit == AmountUnit::Rest)
-                note = note.isEmpty() ? tr("the rest") : tr("the rest, frozen");
+                note =
+                    note.isEmpty() ? SheetText::tr("the rest") : SheetText::tr("the rest, frozen");
             else if (isMeasured(line.amount.unit))
                 note = note.isEmpty() ? s_.amount(line.amount)
-                                      : tr("%1, %2").arg(s_.amount(line.amount), note);
+                                      : SheetText::tr("%1, %2").arg(s_.amount(line.amount), note);
             if (!line.material->lot.id.empty()) {
                 const QString lot =
-                    tr("lot %1").arg(QString::fromStdString(line.material->lot.name));
-                note = note.isEmpty() ? lot : tr("%1, %2").arg(note, lot);
+                    SheetText::tr("lot %1").arg(QString::fromStdString(line.material->lot.name));
+                note = note.isEmpty() ? lot : SheetText::tr("%1, %2").arg(note, lot);
             }
             if (const PortionId portion = f_.portionOf(line)) {
-                const QString place = tr("for %1").arg(words::portionName(portion, f_));
-                note = note.isEmpty() ? place : tr("%1, %2").arg(place, note);
+                const QString place = SheetText::tr("for %1").arg(words::portionName(portion, f_));
+                note = note.isEmpty() ? place : SheetText::tr("%1, %2").arg(place, note);
             }
             row(QString::fromStdString(line.material->name),
                 plannedGrams({WeighTarget::What::Line, line.id}, f_, r_), note);
             const WeighTarget solvent{WeighTarget::What::Solvent, line.id};
             if (r_.lines[i].solventGrams > 0.0 && solventApart(f_, line))
                 row(words::targetName(solvent, f_), plannedGrams(solvent, f_, r_),
-                    tr("to dissolve it in, out of the liquid"));
+                    SheetText::tr("to dissolve it in, out of the liquid"));
         }
         for (const Portion& portion : f_.portions) {
             const WeighTarget held{WeighTarget::What::HeldOil, portion.id};
             if (vessel == Vessel::OilPot && plannedGrams(held, f_, r_) > 0.0)
                 row(words::targetName(held, f_), plannedGrams(held, f_, r_),
-                    tr("out of the melted oils"));
+                    SheetText::tr("out of the melted oils"));
         }
         if (!isJug(vessel) || (vessel == Vessel::SecondJug && !f_.lye.secondJug))
             continue;
         head();
         if (vessel == Vessel::LyeJug && r_.hasJugWater && r_.jugWaterGrams > 0.0)
-            row(tr("Water for the jug"), r_.jugWaterGrams, {});
+            row(SheetText::tr("Water for the jug"), r_.jugWaterGrams, {});
         for (const bool sodium : {true, false}) {
             const JugReckoned& jug = r_.jug(vessel);
             const HydroxideReckoned& h = sodium ? jug.sodium : jug.potassium;
@@ -121,7 +121,7 @@ QString BatchSheet::weighRows() const
             const Part part = sodium ? Part::SodiumHydroxide : Part::PotassiumHydroxide;
             if (h.weighedGrams > 0.0)
                 row(words::lyeName(f_, sodium), h.weighedGrams,
-                    tr("purity %1").arg(s_.percent(m->part(part).range.typical(), 0)));
+                    SheetText::tr("purity %1").arg(s_.percent(m->part(part).range.typical(), 0)));
         }
     }
     return out;
@@ -133,18 +133,18 @@ QString BatchSheet::portionRows() const
     for (const PortionReckoned& p : r_.portions) {
         const Portion* portion = f_.portion(p.id);
         const double oils = p.oilsGrams > 0.0 ? p.oilsGrams : 1.0;
-        QStringList account{tr("superfat %1").arg(s_.percent(p.superfat))};
+        QStringList account{SheetText::tr("superfat %1").arg(s_.percent(p.superfat))};
         if (p.saltGrams > 0.0005 * oils)
-            account << tr("salt %1 of its oils").arg(s_.percent(p.saltGrams / oils));
+            account << SheetText::tr("salt %1 of its oils").arg(s_.percent(p.saltGrams / oils));
         if (p.scentGrams > 0.0)
-            account << tr("scent %1 of its oils").arg(s_.percent(p.scentGrams / oils));
+            account << SheetText::tr("scent %1 of its oils").arg(s_.percent(p.scentGrams / oils));
         out += QStringLiteral("<tr>%1%2%3%4</tr>")
                    .arg(cell(words::portionName(p.id, f_)),
                         cell(s_.mass(p.commonGrams), "align='right'"),
                         cell(p.heldGrams > 0.0
-                                 ? tr("with %1 of oil back, %2 in all")
+                                 ? SheetText::tr("with %1 of oil back, %2 in all")
                                        .arg(s_.mass(p.heldGrams), s_.mass(p.batterGrams()))
-                                 : tr("%1 in all").arg(s_.mass(p.batterGrams()))),
+                                 : SheetText::tr("%1 in all").arg(s_.mass(p.batterGrams()))),
                         cell(account.join(QStringLiteral(", ")) +
                              (portion && !portion->mould.empty()
                                   ? QStringLiteral("; ") + QString::fromStdString(portion->mould)
@@ -176,12 +176,12 @@ QString BatchSheet::html() const
                              words::cautionReason(c, f_, s_).toHtmlEscaped());
     QString maker = QString::fromStdString(f_.maker);
     if (!maker.isEmpty())
-        maker += QStringLiteral(" \u00B7 ");
+        maker += QStringLiteral(" · ");
     const bool negative = r_.lyeHeavy() || f_.lye.asksForLyeLeft();
     const QString figures =
-        tr("True superfat %1 (%2 to %3) \u00B7 batch strength %4 (water to lye %5) \u00B7 jug "
-           "strength %6 "
-           "\u00B7 stated as %7")
+        SheetText::tr("True superfat %1 (%2 to %3) · batch strength %4 (water to lye %5) · jug "
+                      "strength %6 "
+                      "· stated as %7")
             .arg(s_.percent(r_.superfatTrue), s_.percent(r_.superfatTrueLow),
                  s_.percent(r_.superfatTrueHigh), s_.percent(r_.pure.strength),
                  s_.ratio(r_.pure.ratio), s_.percent(r_.jugs[0].strength.value_or(0.0)),
@@ -189,33 +189,34 @@ QString BatchSheet::html() const
     QString html = QStringLiteral(
         "<style>td{padding:1px 8px 1px 0} .vessel{font-weight:600;padding-top:5px}"
         " h1{margin:0} h2{margin:8px 0 2px 0} p{margin:3px 0} li{margin:1px 0}</style>");
-    html +=
-        QStringLiteral("<h1>%1</h1><p>%2%3</p>")
-            .arg(
-                QString::fromStdString(f_.name).toHtmlEscaped(), maker.toHtmlEscaped(),
-                tr("Batch sheet \u00B7 %1 of batter").arg(s_.mass(r_.batterGrams)).toHtmlEscaped());
+    html += QStringLiteral("<h1>%1</h1><p>%2%3</p>")
+                .arg(QString::fromStdString(f_.name).toHtmlEscaped(), maker.toHtmlEscaped(),
+                     SheetText::tr("Batch sheet · %1 of batter")
+                         .arg(s_.mass(r_.batterGrams))
+                         .toHtmlEscaped());
     if (negative)
         html += QStringLiteral("<p><b>%1</b></p>")
-                    .arg(tr("NOT FOR SKIN: superfat is set below 0.").toHtmlEscaped());
+                    .arg(SheetText::tr("NOT FOR SKIN: superfat is set below 0.").toHtmlEscaped());
     html += QStringLiteral("<p>%1</p><p>%2</p>")
                 .arg(words::safety().toHtmlEscaped(), words::firstAid().toHtmlEscaped());
     html += QStringLiteral("<h2>%1</h2><table width='100%'>%2</table>")
-                .arg(tr("Weigh").toHtmlEscaped(), weighRows());
+                .arg(SheetText::tr("Weigh").toHtmlEscaped(), weighRows());
     if (!r_.portions.empty())
         html += QStringLiteral("<h2>%1</h2><table width='100%'>%2</table>")
-                    .arg(tr("Divide the batter").toHtmlEscaped(), portionRows());
+                    .arg(SheetText::tr("Divide the batter").toHtmlEscaped(), portionRows());
     html += QStringLiteral("<p>%1</p>").arg(figures.toHtmlEscaped());
     if (!cautions.isEmpty())
-        html +=
-            QStringLiteral("<h2>%1</h2><ul>%2</ul>").arg(tr("Cautions").toHtmlEscaped(), cautions);
+        html += QStringLiteral("<h2>%1</h2><ul>%2</ul>")
+                    .arg(SheetText::tr("Cautions").toHtmlEscaped(), cautions);
     html += QStringLiteral("<h2>%1</h2><ol>%2</ol>")
-                .arg(tr("Order of work").toHtmlEscaped(), stepItems());
+                .arg(SheetText::tr("Order of work").toHtmlEscaped(), stepItems());
     html +=
         QStringLiteral("<h2>%1</h2><table width='100%'><tr>%2%3%4%5</tr><tr>%6%7%8%9</tr></table>")
-            .arg(tr("Readings").toHtmlEscaped(), blank(tr("Date and maker")),
-                 blank(tr("Jug, hottest")), blank(tr("Jug at joining")),
-                 blank(tr("Pot at joining")), blank(tr("Trace after")), blank(tr("Unmoulded")),
-                 blank(tr("Cut")), blank(tr("What happened")));
+            .arg(SheetText::tr("Readings").toHtmlEscaped(), blank(SheetText::tr("Date and maker")),
+                 blank(SheetText::tr("Jug, hottest")), blank(SheetText::tr("Jug at joining")),
+                 blank(SheetText::tr("Pot at joining")), blank(SheetText::tr("Trace after")),
+                 blank(SheetText::tr("Unmoulded")), blank(SheetText::tr("Cut")),
+                 blank(SheetText::tr("What happened")));
     if (!f_.notes.empty())
         html += QStringLiteral("<p>%1</p>")
                     .arg(QString::fromStdString(f_.notes).left(600).toHtmlEscaped());
@@ -250,10 +251,11 @@ bool BatchSheet::draw(QPagedPaintDevice& device, bool withWorking) const
         QFont font(QStringLiteral("Rhexion Sans"));
         font.setPointSizeF(8.5);
         document.setDefaultFont(font);
-        document.setHtml(
-            QStringLiteral("<h2>%1</h2>%2")
-                .arg(tr("The working of %1").arg(QString::fromStdString(f_.name)).toHtmlEscaped(),
-                     workingHtml(f_, r_, s_, {})));
+        document.setHtml(QStringLiteral("<h2>%1</h2>%2")
+                             .arg(SheetText::tr("The working of %1")
+                                      .arg(QString::fromStdString(f_.name))
+                                      .toHtmlEscaped(),
+                                  workingHtml(f_, r_, s_, {})));
         device.newPage();
         drawPages(painter, device, document, page.size() - QSizeF(0, 12 * dots));
     }

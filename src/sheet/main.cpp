@@ -2,6 +2,7 @@
 #include "core/advice/reckon.h"
 #include "sheet/batch_sheet.h"
 #include "storage/formula_json.h"
+#include "words/translation.h"
 #include "words/words.h"
 
 #include <QGuiApplication>
@@ -14,6 +15,7 @@ int main(int argc, char** argv)
 {
     qputenv("QT_QPA_PLATFORM", "offscreen");
     QGuiApplication app(argc, argv);
+    installTranslation(app);
     const QStringList args = app.arguments();
     const bool withWorking = args.size() == 5 && args[4] == QLatin1String("working");
     if (args.size() != 4 && !withWorking) {

@@ -386,4 +386,14 @@ Journal::Result<QList<BatchSummary>> Journal::batchesWith(const QString& materia
     return summaries(query);
 }
 
+Journal::Result<int> Journal::countWith(const QString& material) const
+{
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral("SELECT count(*) FROM batch_material WHERE material = ?"));
+    query.addBindValue(material);
+    if (auto fault = run(query))
+        return *fault;
+    return query.next() ? query.value(0).toInt() : 0;
+}
+
 } // namespace rhexion

@@ -101,6 +101,7 @@ public:
     Result<BatchRecord> batch(qint64 id) const;
     // Batches whose formula holds the material, newest first.
     Result<QList<BatchSummary>> batchesWith(const QString& material, int most = 1'000'000) const;
+    Result<int> countWith(const QString& material) const; // how many those are in all
     // Every batch still in the making, newest first.
     Result<QList<BatchSummary>> unfinished() const;
     // The latest moment anything was written for, to see a clock that was set back; null if none.

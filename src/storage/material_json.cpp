@@ -168,7 +168,9 @@ Material readMaterial(const JsonCursor& at, const SourceTable& sources, bool unf
             const auto part = partFromCode(key.toStdString());
             if (!part)
                 at.fail(FileFault::Code::UnknownField, QStringLiteral("parts.") + key);
-            else
+            else if (Material aside; // none of it is the same as nothing said, source and all
+                     readFigure(parts.object(key.toLatin1()), aside, sources, 1.0).range.high() >
+                     0.0)
                 m.part(*part) = readFigure(parts.object(key.toLatin1()), m, sources, 1.0);
         }
     }

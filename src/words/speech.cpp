@@ -8,10 +8,9 @@ namespace rhexion {
 
 namespace {
 
-QString tr(const char* text)
-{
-    return QCoreApplication::translate("Speech", text);
-}
+struct SpeechText {
+    Q_DECLARE_TR_FUNCTIONS(Speech)
+};
 
 // Thin and unbreakable, so that a figure never parts from its unit.
 const QString gap = QStringLiteral("\u00A0");
@@ -53,9 +52,9 @@ QString Speech::number(double value, int decimals) const
 QString Speech::massUnit() const
 {
     switch (habits_.massUnit) {
-    case AmountUnit::Ounce: return tr("oz");
-    case AmountUnit::Pound: return tr("lb");
-    default: return tr("g");
+    case AmountUnit::Ounce: return SpeechText::tr("oz");
+    case AmountUnit::Pound: return SpeechText::tr("lb");
+    default: return SpeechText::tr("g");
     }
 }
 
@@ -90,22 +89,22 @@ QString Speech::percent(double fraction, int decimals) const
 
 QString Speech::percent(const std::optional<double>& fraction, int decimals) const
 {
-    return fraction ? percent(*fraction, decimals) : QStringLiteral("\u2013");
+    return fraction ? percent(*fraction, decimals) : QStringLiteral("–");
 }
 
 QString Speech::ratio(const std::optional<double>& gramsPerGram) const
 {
-    return gramsPerGram ? ratio(*gramsPerGram) : QStringLiteral("\u2013");
+    return gramsPerGram ? ratio(*gramsPerGram) : QStringLiteral("–");
 }
 
 QString Speech::ratio(double gramsPerGram) const
 {
-    return tr("%1 to 1").arg(number(gramsPerGram, 2));
+    return SpeechText::tr("%1 to 1").arg(number(gramsPerGram, 2));
 }
 
 QString Speech::moles(double mol) const
 {
-    return number(mol, 4) + gap + tr("mol");
+    return number(mol, 4) + gap + SpeechText::tr("mol");
 }
 
 QString Speech::date(const QDate& date) const
@@ -127,15 +126,15 @@ QString Speech::dateTime(const QDateTime& when) const
 QString Speech::temperature(double celsius) const
 {
     const Temperature t = Temperature::celsius(celsius);
-    return habits_.fahrenheit ? number(t.inFahrenheit(), 0) + gap + QStringLiteral("\u00B0F")
-                              : number(t.inCelsius(), 0) + gap + QStringLiteral("\u00B0C");
+    return habits_.fahrenheit ? number(t.inFahrenheit(), 0) + gap + QStringLiteral("°F")
+                              : number(t.inCelsius(), 0) + gap + QStringLiteral("°C");
 }
 
 QString Speech::temperatureDifference(double celsius) const
 {
     return habits_.fahrenheit ? number(Temperature::differenceInFahrenheit(celsius), 1) + gap +
-                                    QStringLiteral("\u00B0F")
-                              : number(celsius, 1) + gap + QStringLiteral("\u00B0C");
+                                    QStringLiteral("°F")
+                              : number(celsius, 1) + gap + QStringLiteral("°C");
 }
 
 QString Speech::amountForEditing(const StatedAmount& amount) const
@@ -146,31 +145,36 @@ QString Speech::amountForEditing(const StatedAmount& amount) const
     if (!number.back().isDigit())
         number.chop(1);
     switch (amount.unit) {
-    case AmountUnit::Gram: return number + gap + tr("g");
-    case AmountUnit::Kilogram: return number + gap + tr("kg");
-    case AmountUnit::Ounce: return number + gap + tr("oz");
-    case AmountUnit::Pound: return number + gap + tr("lb");
-    case AmountUnit::PercentOfOils: return number + gap + tr("% of oils");
-    case AmountUnit::PercentOfBatter: return number + gap + tr("% of batter");
-    case AmountUnit::Rest: return tr("rest");
-    case AmountUnit::Millilitre: return number + gap + tr("ml");
-    case AmountUnit::FluidOunce: return number + gap + tr("fl oz");
-    case AmountUnit::Teaspoon: return number + gap + tr("tsp");
-    case AmountUnit::TeaspoonHeaped: return number + gap + tr("tsp heaped");
-    case AmountUnit::Tablespoon: return number + gap + tr("tbsp");
-    case AmountUnit::TablespoonHeaped: return number + gap + tr("tbsp heaped");
-    case AmountUnit::Cup: return number + gap + (amount.value == 1.0 ? tr("cup") : tr("cups"));
-    case AmountUnit::Drop: return number + gap + (amount.value == 1.0 ? tr("drop") : tr("drops"));
+    case AmountUnit::Gram: return number + gap + SpeechText::tr("g");
+    case AmountUnit::Kilogram: return number + gap + SpeechText::tr("kg");
+    case AmountUnit::Ounce: return number + gap + SpeechText::tr("oz");
+    case AmountUnit::Pound: return number + gap + SpeechText::tr("lb");
+    case AmountUnit::PercentOfOils: return number + gap + SpeechText::tr("% of oils");
+    case AmountUnit::PercentOfBatter: return number + gap + SpeechText::tr("% of batter");
+    case AmountUnit::Rest: return SpeechText::tr("rest");
+    case AmountUnit::Millilitre: return number + gap + SpeechText::tr("ml");
+    case AmountUnit::FluidOunce: return number + gap + SpeechText::tr("fl oz");
+    case AmountUnit::Teaspoon: return number + gap + SpeechText::tr("tsp");
+    case AmountUnit::TeaspoonHeaped: return number + gap + SpeechText::tr("tsp heaped");
+    case AmountUnit::Tablespoon: return number + gap + SpeechText::tr("tbsp");
+    case AmountUnit::TablespoonHeaped: return number + gap + SpeechText::tr("tbsp heaped");
+    case AmountUnit::Cup:
+        return number + gap +
+               (amount.value == 1.0 ? SpeechText::tr("cup") : SpeechText::tr("cups"));
+    case AmountUnit::Drop:
+        return number + gap +
+               (amount.value == 1.0 ? SpeechText::tr("drop") : SpeechText::tr("drops"));
     case AmountUnit::Piece:
-        return number + gap + (amount.value == 1.0 ? tr("piece") : tr("pieces"));
-    case AmountUnit::PercentOfLiquid: return number + gap + tr("% of liquid");
+        return number + gap +
+               (amount.value == 1.0 ? SpeechText::tr("piece") : SpeechText::tr("pieces"));
+    case AmountUnit::PercentOfLiquid: return number + gap + SpeechText::tr("% of liquid");
     }
     return {};
 }
 
 QString Speech::amount(const StatedAmount& amount) const
 {
-    return amount.unit == AmountUnit::Rest ? tr("the rest") : amountForEditing(amount);
+    return amount.unit == AmountUnit::Rest ? SpeechText::tr("the rest") : amountForEditing(amount);
 }
 
 QString Speech::value(double value, Unit unit) const
@@ -179,19 +183,19 @@ QString Speech::value(double value, Unit unit) const
     case Unit::Number: return number(value, 4);
     case Unit::Percent: return percent(value, 2);
     case Unit::Gram:
-        return habits_.massUnit == AmountUnit::Gram ? number(value, 2) + gap + tr("g")
+        return habits_.massUnit == AmountUnit::Gram ? number(value, 2) + gap + SpeechText::tr("g")
                                                     : mass(value);
     case Unit::Mole: return moles(value);
-    case Unit::GramPerMole: return number(value, 4) + gap + tr("g/mol");
-    case Unit::MgPerGram: return number(value, 1) + gap + tr("mg/g");
-    case Unit::MillimolePer100Gram: return number(value, 2) + gap + tr("mmol/100 g");
-    case Unit::GramPerGram: return number(value, 4) + gap + tr("g/g");
-    case Unit::MolePerGram: return number(value * 1000.0, 4) + gap + tr("mmol/g");
-    case Unit::Brix: return number(value, 2) + gap + tr("\u00B0Bx");
+    case Unit::GramPerMole: return number(value, 4) + gap + SpeechText::tr("g/mol");
+    case Unit::MgPerGram: return number(value, 1) + gap + SpeechText::tr("mg/g");
+    case Unit::MillimolePer100Gram: return number(value, 2) + gap + SpeechText::tr("mmol/100 g");
+    case Unit::GramPerGram: return number(value, 4) + gap + SpeechText::tr("g/g");
+    case Unit::MolePerGram: return number(value * 1000.0, 4) + gap + SpeechText::tr("mmol/g");
+    case Unit::Brix: return number(value, 2) + gap + SpeechText::tr("°Bx");
     case Unit::Celsius: return temperature(value);
-    case Unit::MolePerLitre: return number(value, 4) + gap + tr("mol/l");
-    case Unit::Millilitre: return number(value, 2) + gap + tr("ml");
-    case Unit::GramPerMl: return number(value, 4) + gap + tr("g/ml");
+    case Unit::MolePerLitre: return number(value, 4) + gap + SpeechText::tr("mol/l");
+    case Unit::Millilitre: return number(value, 2) + gap + SpeechText::tr("ml");
+    case Unit::GramPerMl: return number(value, 4) + gap + SpeechText::tr("g/ml");
     }
     return {};
 }

@@ -9,10 +9,9 @@ namespace rhexion {
 
 namespace {
 
-QString tr(const char* text)
-{
-    return QCoreApplication::translate("Working", text);
-}
+struct WorkingText {
+    Q_DECLARE_TR_FUNCTIONS(Working)
+};
 
 QString schoolsHtml(const Formula& formula, const Speech& speech)
 {
@@ -24,7 +23,8 @@ QString schoolsHtml(const Formula& formula, const Speech& speech)
         for (const SchoolAnswer& answer : told.answers) {
             const QString option = words::schoolOption(told.school, answer.option);
             html += QStringLiteral("<br>%1: %2")
-                        .arg((answer.option == told.chosen ? tr("here, %1").arg(option) : option)
+                        .arg((answer.option == told.chosen ? WorkingText::tr("here, %1").arg(option)
+                                                           : option)
                                  .toHtmlEscaped(),
                              words::schoolFigures(answer, speech).toHtmlEscaped());
         }
@@ -58,8 +58,9 @@ QString workingHtml(const Formula& formula, const Reckoning& reckoning, const Sp
     }
     const QString schools = schoolsHtml(formula, speech);
     if (!schools.isEmpty())
-        html += QStringLiteral("<p><a name='schools'></a><span class='s'>%1</span></p>%2")
-                    .arg(tr("Where makers differ, and what each would weigh"), schools);
+        html +=
+            QStringLiteral("<p><a name='schools'></a><span class='s'>%1</span></p>%2")
+                .arg(WorkingText::tr("Where makers differ, and what each would weigh"), schools);
     return html;
 }
 

@@ -7,10 +7,9 @@ namespace rhexion::words {
 
 namespace {
 
-QString tr(const char* text)
-{
-    return QCoreApplication::translate("Working", text);
-}
+struct WorkingText {
+    Q_DECLARE_TR_FUNCTIONS(Working)
+};
 
 // A sum over two hydroxides, of which one may be absent and is then left out.
 QString overBoth(double sodium, double potassium, const char* first, const char* second)
@@ -27,84 +26,76 @@ QString overBoth(double sodium, double potassium, const char* first, const char*
 QString pattern(Rule rule, std::span<const Term> t)
 {
     switch (rule) {
-    case Rule::OilsTotal: return QStringLiteral("%1 \u00F7 (1 \u2212 %2)");
+    case Rule::OilsTotal: return QStringLiteral("%1 ÷ (1 − %2)");
     case Rule::ShareOfOils:
     case Rule::MeasuredMass:
     case Rule::ShareOfLiquid:
     case Rule::BatterShare:
     case Rule::LineWater:
     case Rule::WaterWantedOils:
-    case Rule::WaterWanted: return QStringLiteral("%1 \u00D7 %2");
+    case Rule::WaterWanted: return QStringLiteral("%1 × %2");
     case Rule::FatDemand:
     case Rule::HiddenFatDemand:
         return t.size() > 1 && t[1].value == 1.0
-                   ? QStringLiteral("%1 \u00D7 %3 \u00F7 (1000 mg/g \u00D7 %4)")
-                   : QStringLiteral("%1 \u00D7 %2 \u00D7 %3 \u00F7 (1000 mg/g \u00D7 %4)");
-    case Rule::AcidDemand: return QStringLiteral("%1 \u00D7 %2 \u00F7 %3 \u00D7 %4");
-    case Rule::GivenHydroxide: return QStringLiteral("%1 \u00D7 %2 \u00F7 %3");
-    case Rule::TitratedDemand: return QStringLiteral("%1 \u00D7 %2 \u00F7 1000 mmol/mol");
+                   ? QStringLiteral("%1 × %3 ÷ (1000 mg/g × %4)")
+                   : QStringLiteral("%1 × %2 × %3 ÷ (1000 mg/g × %4)");
+    case Rule::AcidDemand: return QStringLiteral("%1 × %2 ÷ %3 × %4");
+    case Rule::GivenHydroxide: return QStringLiteral("%1 × %2 ÷ %3");
+    case Rule::TitratedDemand: return QStringLiteral("%1 × %2 ÷ 1000 mmol/mol");
     case Rule::FixedDemand:
     case Rule::MakeUpAlkali:
-        return t.size() > 3 && t[3].value != 0.0
-                   ? QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %3 \u2212 %4")
-                   : QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %3");
-    case Rule::PotassiumMoleShare: return QStringLiteral("%1 \u2192 mol KOH \u00F7 mol of both");
+        return t.size() > 3 && t[3].value != 0.0 ? QStringLiteral("(1 − %1) × %2 + %3 − %4")
+                                                 : QStringLiteral("(1 − %1) × %2 + %3");
+    case Rule::PotassiumMoleShare: return QStringLiteral("%1 → mol KOH ÷ mol of both");
     case Rule::PurePerMole:
         if (t[0].value == 0.0 || t[0].value == 1.0)
             return {};
-        return QStringLiteral("(1 \u2212 %1) \u00D7 %2 + %1 \u00D7 %3");
-    case Rule::WeighedPerMole:
-        return overBoth(t[0].value, t[2].value, "%1 \u00F7 %2", "%3 \u00F7 %4");
-    case Rule::WaterPerMole:
-        return overBoth(t[0].value, t[2].value, "%1 \u00D7 %2", "%3 \u00D7 %4");
+        return QStringLiteral("(1 − %1) × %2 + %1 × %3");
+    case Rule::WeighedPerMole: return overBoth(t[0].value, t[2].value, "%1 ÷ %2", "%3 ÷ %4");
+    case Rule::WaterPerMole: return overBoth(t[0].value, t[2].value, "%1 × %2", "%3 × %4");
     case Rule::WaterWantedRatio:
-        return t.size() == 1 ? QStringLiteral("(1 \u2212 %1) \u00F7 %1")
-                             : QStringLiteral("%1 \u00D7 (1 \u2212 %2)");
-    case Rule::MakeUp:
-        return QStringLiteral("(%1 \u00D7 %2 + %3 \u2212 %4) \u00F7 (%5 \u2212 %1 \u00D7 %6)");
+        return t.size() == 1 ? QStringLiteral("(1 − %1) ÷ %1") : QStringLiteral("%1 × (1 − %2)");
+    case Rule::MakeUp: return QStringLiteral("(%1 × %2 + %3 − %4) ÷ (%5 − %1 × %6)");
     case Rule::MakeUpShares:
-        return QStringLiteral("(%1 \u00D7 n + %3 \u2212 %4 \u2212 water in the shares) \u00F7 %5, "
-                              "n = %2 + %6 \u00D7 x + the shares\u2019, batter %8");
+        return QStringLiteral("(%1 × n + %3 − %4 − water in the shares) ÷ %5, "
+                              "n = %2 + %6 × x + the shares’, batter %8");
     case Rule::HydroxideTotal:
-        return t[3].value == 0.0 ? QStringLiteral("%1 + %2 \u00D7 %3")
-                                 : QStringLiteral("%1 + %2 \u00D7 %3 + %4 \u00D7 %5");
+        return t[3].value == 0.0 ? QStringLiteral("%1 + %2 × %3")
+                                 : QStringLiteral("%1 + %2 × %3 + %4 × %5");
     case Rule::HydroxideFixed:
-        return overBoth(t[0].value, t[3].value, "%1 \u00D7 %2 \u00F7 %3", "%4 \u00D7 %5 \u00F7 %6");
+        return overBoth(t[0].value, t[3].value, "%1 × %2 ÷ %3", "%4 × %5 ÷ %6");
     case Rule::SodiumPure:
-    case Rule::PotassiumPure: return QStringLiteral("%1 \u00D7 %2 \u00D7 %3");
+    case Rule::PotassiumPure: return QStringLiteral("%1 × %2 × %3");
     case Rule::SodiumWeighed:
-    case Rule::PotassiumWeighed: return QStringLiteral("%1 \u00F7 %2");
-    case Rule::JugWater: return QStringLiteral("%1 \u00D7 %2 \u2212 %3");
+    case Rule::PotassiumWeighed: return QStringLiteral("%1 ÷ %2");
+    case Rule::JugWater: return QStringLiteral("%1 × %2 − %3");
     case Rule::WaterPresent: return QStringLiteral("%1 + %2 + %3");
     case Rule::Strength:
     case Rule::StrengthAsWeighed:
     case Rule::SecondJugStrength:
-    case Rule::JugStrength: return QStringLiteral("%1 \u00F7 (%1 + %2)");
+    case Rule::JugStrength: return QStringLiteral("%1 ÷ (%1 + %2)");
     case Rule::SecondJugSodium:
     case Rule::SecondJugPotassium:
-    case Rule::SolventSetAside: return QStringLiteral("%1 \u00D7 %2");
-    case Rule::PortionHeld: return t.empty() ? QString() : QStringLiteral("%1 \u00D7 %2 \u00D7 %3");
-    case Rule::PortionBatter: return QStringLiteral("%1 \u00D7 %2 + %3 + %4");
-    case Rule::PortionSuperfat:
-        return QStringLiteral("1 \u2212 (%1 \u00D7 %2 \u2212 %3) \u00F7 %4");
+    case Rule::SolventSetAside: return QStringLiteral("%1 × %2");
+    case Rule::PortionHeld: return t.empty() ? QString() : QStringLiteral("%1 × %2 × %3");
+    case Rule::PortionBatter: return QStringLiteral("%1 × %2 + %3 + %4");
+    case Rule::PortionSuperfat: return QStringLiteral("1 − (%1 × %2 − %3) ÷ %4");
     case Rule::PortionSalt:
-    case Rule::PortionScent: return QStringLiteral("%1 \u00F7 %2");
-    case Rule::SuperfatWhileHeld: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 %3");
-    case Rule::SuperfatOnOils: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 %3");
-    case Rule::SuperfatTrue: return QStringLiteral("1 \u2212 (%1 \u2212 %2) \u00F7 (%3 + %4)");
-    case Rule::NeutralisationWater: return QStringLiteral("(%1 + %2) \u00D7 %3");
-    case Rule::DryDownWater: return QStringLiteral("(%1 \u2212 %2) \u00F7 (%1 \u2212 %3)");
+    case Rule::PortionScent: return QStringLiteral("%1 ÷ %2");
+    case Rule::SuperfatWhileHeld: return QStringLiteral("1 − (%1 − %2) ÷ %3");
+    case Rule::SuperfatOnOils: return QStringLiteral("1 − (%1 − %2) ÷ %3");
+    case Rule::SuperfatTrue: return QStringLiteral("1 − (%1 − %2) ÷ (%3 + %4)");
+    case Rule::NeutralisationWater: return QStringLiteral("(%1 + %2) × %3");
+    case Rule::DryDownWater: return QStringLiteral("(%1 − %2) ÷ (%1 − %3)");
     case Rule::BrixCorrected: return QStringLiteral("%1 + %2");
-    case Rule::BrixWater: return QStringLiteral("1 \u2212 %1 \u2212 %2");
-    case Rule::SolutionStrength:
-        return QStringLiteral("%1 \u00D7 %2 \u00F7 %3 \u00F7 %4 \u00D7 1000");
-    case Rule::TitrationRun: return QStringLiteral("100 \u00D7 %1 \u00D7 %2 \u00F7 %3");
+    case Rule::BrixWater: return QStringLiteral("1 − %1 − %2");
+    case Rule::SolutionStrength: return QStringLiteral("%1 × %2 ÷ %3 ÷ %4 × 1000");
+    case Rule::TitrationRun: return QStringLiteral("100 × %1 × %2 ÷ %3");
     case Rule::CupVolume:
     case Rule::CupDensity:
-    case Rule::EachWeight: return QStringLiteral("(%1 \u2212 %2) \u00F7 %3");
-    case Rule::PurityRun:
-        return QStringLiteral("%1 \u00D7 %2 \u00F7 %3 \u00D7 %4 \u00D7 %5 \u00F7 %6");
-    case Rule::MixtureWater: return QStringLiteral("(%1 \u2212 (%2 \u2212 %3)) \u00F7 %3");
+    case Rule::EachWeight: return QStringLiteral("(%1 − %2) ÷ %3");
+    case Rule::PurityRun: return QStringLiteral("%1 × %2 ÷ %3 × %4 × %5 ÷ %6");
+    case Rule::MixtureWater: return QStringLiteral("(%1 − (%2 − %3)) ÷ %3");
     case Rule::SugarDensity:
     case Rule::RunsMean:
     case Rule::RunsSpread:
@@ -117,74 +108,88 @@ QString pattern(Rule rule, std::span<const Term> t)
 QString title(Rule rule)
 {
     switch (rule) {
-    case Rule::MeasuredMass: return tr("%1: what its spoons, cups, drops or pieces weigh");
-    case Rule::ShareOfLiquid: return tr("%1: its share of the liquid");
-    case Rule::OilsTotal: return tr("All the oils: those in grams are what the per cents leave");
-    case Rule::ShareOfOils: return tr("%1: its share of the oils");
-    case Rule::FatDemand: return tr("%1: lye its fat can take");
-    case Rule::HiddenFatDemand: return tr("%1: lye its hidden fat can take");
-    case Rule::AcidDemand: return tr("%1: lye its %2 takes");
-    case Rule::GivenHydroxide: return tr("%1: lye it holds itself");
-    case Rule::TitratedDemand: return tr("%1: lye its acids take, by titration");
+    case Rule::MeasuredMass:
+        return WorkingText::tr("%1: what its spoons, cups, drops or pieces weigh");
+    case Rule::ShareOfLiquid: return WorkingText::tr("%1: its share of the liquid");
+    case Rule::OilsTotal:
+        return WorkingText::tr("All the oils: those in grams are what the per cents leave");
+    case Rule::ShareOfOils: return WorkingText::tr("%1: its share of the oils");
+    case Rule::FatDemand: return WorkingText::tr("%1: lye its fat can take");
+    case Rule::HiddenFatDemand: return WorkingText::tr("%1: lye its hidden fat can take");
+    case Rule::AcidDemand: return WorkingText::tr("%1: lye its %2 takes");
+    case Rule::GivenHydroxide: return WorkingText::tr("%1: lye it holds itself");
+    case Rule::TitratedDemand: return WorkingText::tr("%1: lye its acids take, by titration");
     case Rule::FixedDemand:
-        return tr("Lye called for before the rest of the liquid: fats less the superfat, and acids "
-                  "in full");
-    case Rule::PotassiumMoleShare: return tr("Potassium hydroxide\u2019s share of the moles");
-    case Rule::PurePerMole: return tr("One mole of this lye, pure");
-    case Rule::WeighedPerMole: return tr("One mole of this lye, as weighed");
-    case Rule::WaterPerMole: return tr("Water that one mole of this lye brings along");
-    case Rule::WaterWantedRatio: return tr("Water wanted per gram of lye");
-    case Rule::WaterWantedOils: return tr("Water wanted, as a share of the oils");
-    case Rule::LineWater: return tr("%1: water in it");
-    case Rule::FixedWater: return tr("Water already brought by lines with a stated amount");
-    case Rule::MakeUpAlkali: return tr("%1: lye each gram of it calls for");
-    case Rule::MakeUp: return tr("%1: the rest of the liquid, with the lye it calls for itself");
+        return WorkingText::tr(
+            "Lye called for before the rest of the liquid: fats less the superfat, and acids "
+            "in full");
+    case Rule::PotassiumMoleShare:
+        return WorkingText::tr("Potassium hydroxide’s share of the moles");
+    case Rule::PurePerMole: return WorkingText::tr("One mole of this lye, pure");
+    case Rule::WeighedPerMole: return WorkingText::tr("One mole of this lye, as weighed");
+    case Rule::WaterPerMole: return WorkingText::tr("Water that one mole of this lye brings along");
+    case Rule::WaterWantedRatio: return WorkingText::tr("Water wanted per gram of lye");
+    case Rule::WaterWantedOils: return WorkingText::tr("Water wanted, as a share of the oils");
+    case Rule::LineWater: return WorkingText::tr("%1: water in it");
+    case Rule::FixedWater:
+        return WorkingText::tr("Water already brought by lines with a stated amount");
+    case Rule::MakeUpAlkali: return WorkingText::tr("%1: lye each gram of it calls for");
+    case Rule::MakeUp:
+        return WorkingText::tr("%1: the rest of the liquid, with the lye it calls for itself");
     case Rule::MakeUpShares:
-        return tr("%1: the rest of the liquid, solved together with the shares of the batter");
-    case Rule::BatterShare: return tr("%1: its share of the batter");
-    case Rule::HydroxideTotal: return tr("Lye in all");
-    case Rule::HydroxideFixed: return tr("Lye in all, from what is weighed");
-    case Rule::SodiumPure: return tr("Sodium hydroxide, pure");
-    case Rule::SodiumWeighed: return tr("Sodium hydroxide to weigh, at its purity");
-    case Rule::PotassiumPure: return tr("Potassium hydroxide, pure");
-    case Rule::PotassiumWeighed: return tr("Potassium hydroxide to weigh, at its purity");
-    case Rule::JugWater: return tr("Water to pour into the jug");
-    case Rule::WaterWanted: return tr("Water wanted");
-    case Rule::WaterPresent: return tr("Water there is: lines, jug water, moisture of the lye");
-    case Rule::BatterMass: return tr("Batter: every mass added up");
-    case Rule::Strength: return tr("Batch strength: pure lye, all water");
+        return WorkingText::tr(
+            "%1: the rest of the liquid, solved together with the shares of the batter");
+    case Rule::BatterShare: return WorkingText::tr("%1: its share of the batter");
+    case Rule::HydroxideTotal: return WorkingText::tr("Lye in all");
+    case Rule::HydroxideFixed: return WorkingText::tr("Lye in all, from what is weighed");
+    case Rule::SodiumPure: return WorkingText::tr("Sodium hydroxide, pure");
+    case Rule::SodiumWeighed: return WorkingText::tr("Sodium hydroxide to weigh, at its purity");
+    case Rule::PotassiumPure: return WorkingText::tr("Potassium hydroxide, pure");
+    case Rule::PotassiumWeighed:
+        return WorkingText::tr("Potassium hydroxide to weigh, at its purity");
+    case Rule::JugWater: return WorkingText::tr("Water to pour into the jug");
+    case Rule::WaterWanted: return WorkingText::tr("Water wanted");
+    case Rule::WaterPresent:
+        return WorkingText::tr("Water there is: lines, jug water, moisture of the lye");
+    case Rule::BatterMass: return WorkingText::tr("Batter: every mass added up");
+    case Rule::Strength: return WorkingText::tr("Batch strength: pure lye, all water");
     case Rule::StrengthAsWeighed:
-        return tr("Batch strength the other way: lye as weighed, its moisture left out");
-    case Rule::JugStrength: return tr("Jug strength");
-    case Rule::SecondJugStrength: return tr("Second jug\u2019s strength");
-    case Rule::SecondJugSodium: return tr("Sodium hydroxide for the second jug");
-    case Rule::SecondJugPotassium: return tr("Potassium hydroxide for the second jug");
-    case Rule::SolventSetAside: return tr("%1: liquid set aside to dissolve it");
-    case Rule::PortionHeld: return tr("%1: oil set aside");
+        return WorkingText::tr(
+            "Batch strength the other way: lye as weighed, its moisture left out");
+    case Rule::JugStrength: return WorkingText::tr("Jug strength");
+    case Rule::SecondJugStrength: return WorkingText::tr("Second jug’s strength");
+    case Rule::SecondJugSodium: return WorkingText::tr("Sodium hydroxide for the second jug");
+    case Rule::SecondJugPotassium: return WorkingText::tr("Potassium hydroxide for the second jug");
+    case Rule::SolventSetAside: return WorkingText::tr("%1: liquid set aside to dissolve it");
+    case Rule::PortionHeld: return WorkingText::tr("%1: oil set aside");
     case Rule::PortionBatter:
-        return tr("%1: its share of the batter, its oil back, its own things");
-    case Rule::PortionSuperfat: return tr("%1: its own superfat, on all its fat");
-    case Rule::PortionSalt: return tr("%1: salt on its oils");
-    case Rule::PortionScent: return tr("%1: scent on its oils");
-    case Rule::SuperfatWhileHeld: return tr("Superfat in the pot while oil is set aside");
-    case Rule::SuperfatOnOils: return tr("Superfat on the oils alone");
-    case Rule::SuperfatTrue: return tr("True superfat, on all fat");
+        return WorkingText::tr("%1: its share of the batter, its oil back, its own things");
+    case Rule::PortionSuperfat: return WorkingText::tr("%1: its own superfat, on all its fat");
+    case Rule::PortionSalt: return WorkingText::tr("%1: salt on its oils");
+    case Rule::PortionScent: return WorkingText::tr("%1: scent on its oils");
+    case Rule::SuperfatWhileHeld:
+        return WorkingText::tr("Superfat in the pot while oil is set aside");
+    case Rule::SuperfatOnOils: return WorkingText::tr("Superfat on the oils alone");
+    case Rule::SuperfatTrue: return WorkingText::tr("True superfat, on all fat");
     case Rule::NeutralisationWater:
-        return tr("Water formed as acids are neutralised, outside the account");
-    case Rule::DryDownWater: return tr("Water: what left, of what there was without the dish");
-    case Rule::BrixCorrected: return tr("Reading brought to 20 \u00B0C");
-    case Rule::BrixWater: return tr("Water: all less what is dissolved and what is not");
-    case Rule::SugarDensity: return tr("What a millilitre of a sugar solution that strong weighs");
-    case Rule::SolutionStrength: return tr("Strength of the solution");
-    case Rule::TitrationRun: return tr("One run: lye taken by 100 g of it");
-    case Rule::RunsMean: return tr("Mean of the runs");
-    case Rule::RunsSpread: return tr("Spread of the runs (standard deviation)");
-    case Rule::CupVolume: return tr("What the cup holds, by water");
-    case Rule::CupDensity: return tr("Density: its weight in the same cup");
-    case Rule::EachWeight: return tr("Weight of each");
+        return WorkingText::tr("Water formed as acids are neutralised, outside the account");
+    case Rule::DryDownWater:
+        return WorkingText::tr("Water: what left, of what there was without the dish");
+    case Rule::BrixCorrected: return WorkingText::tr("Reading brought to 20 °C");
+    case Rule::BrixWater:
+        return WorkingText::tr("Water: all less what is dissolved and what is not");
+    case Rule::SugarDensity:
+        return WorkingText::tr("What a millilitre of a sugar solution that strong weighs");
+    case Rule::SolutionStrength: return WorkingText::tr("Strength of the solution");
+    case Rule::TitrationRun: return WorkingText::tr("One run: lye taken by 100 g of it");
+    case Rule::RunsMean: return WorkingText::tr("Mean of the runs");
+    case Rule::RunsSpread: return WorkingText::tr("Spread of the runs (standard deviation)");
+    case Rule::CupVolume: return WorkingText::tr("What the cup holds, by water");
+    case Rule::CupDensity: return WorkingText::tr("Density: its weight in the same cup");
+    case Rule::EachWeight: return WorkingText::tr("Weight of each");
     case Rule::PurityRun:
-        return tr("One run: pure hydroxide the citric acid took, of what was weighed");
-    case Rule::MixtureWater: return tr("Water left after what boiled off");
+        return WorkingText::tr("One run: pure hydroxide the citric acid took, of what was weighed");
+    case Rule::MixtureWater: return WorkingText::tr("Water left after what boiled off");
     }
     return {};
 }
@@ -195,7 +200,7 @@ QString sourceText(const Material& m, const std::optional<Figure>& figure)
     if (!source)
         return {};
     const QString text = QString::fromStdString(source->text);
-    return source->fromMemory ? tr("%1 (from memory)").arg(text) : text;
+    return source->fromMemory ? WorkingText::tr("%1 (from memory)").arg(text) : text;
 }
 
 } // namespace
@@ -248,15 +253,18 @@ QString stepSource(const Step& step, const Formula& formula)
         const QString sv = sourceText(*m, m->sv ? m->sv : m->acidValue);
         const QString fat = sourceText(*m, m->part(Part::Fat));
         if (step.rule == Rule::FatDemand)
-            return tr("SV: %1. 56.1056: definition of the saponification value (ISO 3657)").arg(sv);
-        return tr("fat: %1. SV: %2").arg(fat, sv);
+            return WorkingText::tr(
+                       "SV: %1. 56.1056: definition of the saponification value (ISO 3657)")
+                .arg(sv);
+        return WorkingText::tr("fat: %1. SV: %2").arg(fat, sv);
     }
     case Rule::AcidDemand:
         for (const AcidShare& acid : m->acids)
             if (static_cast<int>(acid.acid) == step.acid)
-                return tr("share: %1. Protons from the pKa (CRC Handbook, from memory) at pH 10; "
-                          "molar "
-                          "mass from Blue Obelisk atomic weights")
+                return WorkingText::tr(
+                           "share: %1. Protons from the pKa (CRC Handbook, from memory) at pH 10; "
+                           "molar "
+                           "mass from Blue Obelisk atomic weights")
                     .arg(sourceText(*m, acid.share));
         return {};
     case Rule::TitratedDemand: return sourceText(*m, m->titratable);
@@ -267,13 +275,13 @@ QString stepSource(const Step& step, const Formula& formula)
     }
     case Rule::LineWater:
         return formula.lines[static_cast<std::size_t>(step.line)].allWater
-                   ? tr("all its weight counted as water, as you chose")
+                   ? WorkingText::tr("all its weight counted as water, as you chose")
                    : sourceText(*m, m->part(Part::Water));
     case Rule::SodiumPure:
     case Rule::PotassiumPure:
     case Rule::HydroxideFixed:
     case Rule::NeutralisationWater:
-    case Rule::PurePerMole: return tr("molar masses from Blue Obelisk atomic weights");
+    case Rule::PurePerMole: return WorkingText::tr("molar masses from Blue Obelisk atomic weights");
     case Rule::WeighedPerMole: {
         QStringList texts;
         if (formula.lye.sodium)
@@ -283,35 +291,40 @@ QString stepSource(const Step& step, const Formula& formula)
             texts << sourceText(*formula.lye.potassium,
                                 formula.lye.potassium->part(Part::PotassiumHydroxide));
         texts.removeDuplicates();
-        return tr("purity: %1").arg(texts.join(QStringLiteral("; ")));
+        return WorkingText::tr("purity: %1").arg(texts.join(QStringLiteral("; ")));
     }
     case Rule::MeasuredMass:
         return m->measures.empty()
-                   ? tr("by volume and density, or as its table says: common practice, no source")
-                   : tr("as weighed, or as its table says");
+                   ? WorkingText::tr(
+                         "by volume and density, or as its table says: common practice, no source")
+                   : WorkingText::tr("as weighed, or as its table says");
     case Rule::SodiumWeighed:
-        return tr("purity: %1")
+        return WorkingText::tr("purity: %1")
             .arg(sourceText(*formula.lye.sodium, formula.lye.sodium->part(Part::SodiumHydroxide)));
     case Rule::PotassiumWeighed:
-        return tr("purity: %1")
+        return WorkingText::tr("purity: %1")
             .arg(sourceText(*formula.lye.potassium,
                             formula.lye.potassium->part(Part::PotassiumHydroxide)));
     case Rule::WaterWanted:
     case Rule::WaterWantedRatio:
-    case Rule::WaterWantedOils: return tr("as you state liquid");
-    case Rule::SolventSetAside: return tr("as you set it; out of the wanted water, not beside it");
+    case Rule::WaterWantedOils: return WorkingText::tr("as you state liquid");
+    case Rule::SolventSetAside:
+        return WorkingText::tr("as you set it; out of the wanted water, not beside it");
     case Rule::StrengthAsWeighed:
-        return tr("the other way of counting; a ready lye counts by what it contains");
+        return WorkingText::tr("the other way of counting; a ready lye counts by what it contains");
     case Rule::PotassiumMoleShare: return splitConvention(formula.lye.split);
     case Rule::BrixCorrected:
-        return tr("international temperature correction table, AOAC 932.14 (from memory)");
-    case Rule::SugarDensity: return tr("ICUMSA SPS-4, density of sucrose solutions (from memory)");
-    case Rule::TitrationRun: return tr("ISO 750 and AOAC 942.15 in principle");
-    case Rule::CupVolume: return tr("water at 20 \u00B0C: CRC Handbook");
+        return WorkingText::tr(
+            "international temperature correction table, AOAC 932.14 (from memory)");
+    case Rule::SugarDensity:
+        return WorkingText::tr("ICUMSA SPS-4, density of sucrose solutions (from memory)");
+    case Rule::TitrationRun: return WorkingText::tr("ISO 750 and AOAC 942.15 in principle");
+    case Rule::CupVolume: return WorkingText::tr("water at 20 °C: CRC Handbook");
     case Rule::SolutionStrength:
-    case Rule::PurityRun: return tr("molar masses from Blue Obelisk atomic weights");
-    case Rule::SuperfatTrue: return tr("hidden fat at its typical figure");
-    case Rule::FixedDemand: return tr("hidden fat: %1").arg(hiddenFatSchool(formula.lye.hiddenFat));
+    case Rule::PurityRun: return WorkingText::tr("molar masses from Blue Obelisk atomic weights");
+    case Rule::SuperfatTrue: return WorkingText::tr("hidden fat at its typical figure");
+    case Rule::FixedDemand:
+        return WorkingText::tr("hidden fat: %1").arg(hiddenFatSchool(formula.lye.hiddenFat));
     default: return {};
     }
 }

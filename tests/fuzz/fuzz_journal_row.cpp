@@ -38,6 +38,7 @@ extern "C" int LLVMFuzzerInitialize(int* argc, char*** argv)
     raw.setDatabaseName(file());
     fuzz::demand(raw.open(), "the file itself");
     QSqlQuery(raw).exec(QStringLiteral("PRAGMA synchronous = OFF"));
+    QSqlQuery(raw).exec(QStringLiteral("PRAGMA foreign_keys = ON"));
     return 0;
 }
 

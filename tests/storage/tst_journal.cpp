@@ -216,6 +216,9 @@ private Q_SLOTS:
         const auto with = std::get<QList<BatchSummary>>(
             journal->batchesWith(QString::fromStdString(formulaThen.lines.front().material->id)));
         QCOMPARE(with.size(), 1);
+        const auto& first = formulaThen.lines.front().material->id;
+        QCOMPARE(std::get<int>(journal->countWith(QString::fromStdString(first))), 1);
+        QCOMPARE(std::get<int>(journal->countWith("nobody")), 0);
         QVERIFY(std::holds_alternative<Formula>(formulaFromJson(record.formula)));
     }
 };

@@ -10,18 +10,17 @@ namespace rhexion {
 
 namespace {
 
-QString tr(const char* text)
-{
-    return QCoreApplication::translate("Accounts", text);
-}
+struct AccountsText {
+    Q_DECLARE_TR_FUNCTIONS(Accounts)
+};
 
 BarAccount alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
 {
     BarAccount account;
-    account.name = tr("Lye");
-    account.ending = tr("kept back");
+    account.name = AccountsText::tr("Lye");
+    account.ending = AccountsText::tr("kept back");
     Bar& called = account.bars[0];
-    called.name = tr("called for");
+    called.name = AccountsText::tr("called for");
     double total = 0.0;
     // In grams of this lye as weighed, since that is what a maker holds in the hand.
     const auto lye = [&](double mol) { return s.mass(mol * r.weighedPerMol); };
@@ -30,7 +29,7 @@ BarAccount alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
             return;
         total += mol;
         called.segments.push_back(
-            {name, tr("%1 of lye").arg(lye(mol)), matter, mol, f.lines[i].id, rule});
+            {name, AccountsText::tr("%1 of lye").arg(lye(mol)), matter, mol, f.lines[i].id, rule});
     };
     const auto nameAt = [&](std::size_t i) {
         return QString::fromStdString(f.lines[i].material->name);
@@ -40,16 +39,17 @@ BarAccount alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
             add(i, r.lines[i].fatMol, Matter::Fat, nameAt(i), Rule::FatDemand);
     for (std::size_t i = 0; i < f.lines.size(); ++i)
         if (!f.lines[i].material->isOil())
-            add(i, r.lines[i].fatMol, Matter::Fat, tr("hidden fat of %1").arg(nameAt(i)),
-                Rule::HiddenFatDemand);
+            add(i, r.lines[i].fatMol, Matter::Fat,
+                AccountsText::tr("hidden fat of %1").arg(nameAt(i)), Rule::HiddenFatDemand);
     for (std::size_t i = 0; i < f.lines.size(); ++i)
-        add(i, r.lines[i].acidMol, Matter::Acid, tr("acid of %1").arg(nameAt(i)), Rule::AcidDemand);
+        add(i, r.lines[i].acidMol, Matter::Acid, AccountsText::tr("acid of %1").arg(nameAt(i)),
+            Rule::AcidDemand);
     called.total = lye(total);
     called.low = r.demandLow;
     called.high = r.demandHigh;
 
     Bar& supplied = account.bars[1];
-    supplied.name = tr("supplied");
+    supplied.name = AccountsText::tr("supplied");
     supplied.total = lye(r.hydroxideMol);
     for (const bool sodium : {true, false}) {
         const HydroxideReckoned& h = sodium ? r.sodium : r.potassium;
@@ -60,24 +60,25 @@ BarAccount alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
     }
     const double kept = total - r.hydroxideMol;
     if (kept > 0.0)
-        supplied.segments.push_back({tr("kept back"),
-                                     tr("%1 of lye, so that fat stays free").arg(lye(kept)),
-                                     Matter::Fat, kept, 0, Rule::SuperfatOnOils, true});
+        supplied.segments.push_back(
+            {AccountsText::tr("kept back"),
+             AccountsText::tr("%1 of lye, so that fat stays free").arg(lye(kept)), Matter::Fat,
+             kept, 0, Rule::SuperfatOnOils, true});
     return account;
 }
 
 BarAccount waterAccount(const Formula& f, const Reckoning& r, const Speech& s)
 {
     BarAccount account;
-    account.name = tr("Water");
+    account.name = AccountsText::tr("Water");
     const bool counted = f.liquid.convention == StrengthConvention::PureAndAllWater;
     Bar& wanted = account.bars[0];
-    wanted.name = tr("wanted");
+    wanted.name = AccountsText::tr("wanted");
     wanted.total = s.mass(r.waterWanted);
     wanted.segments.push_back({words::liquidStatement(f.liquid, s), s.mass(r.waterWanted),
                                Matter::Water, r.waterWanted, 0, Rule::WaterWanted, true});
     Bar& brought = account.bars[1];
-    brought.name = tr("brought by");
+    brought.name = AccountsText::tr("brought by");
     std::vector<std::size_t> order;
     for (std::size_t i = 0; i < f.lines.size(); ++i)
         if (r.lines[i].waterGrams > 0.0)
@@ -94,16 +95,17 @@ BarAccount waterAccount(const Formula& f, const Reckoning& r, const Speech& s)
         brought.segments.push_back(segment);
     };
     if (r.hasJugWater)
-        add(tr("jug water"), r.jugWaterGrams, 0, Rule::JugWater);
+        add(AccountsText::tr("jug water"), r.jugWaterGrams, 0, Rule::JugWater);
     for (const std::size_t i : order)
         add(QString::fromStdString(f.lines[i].material->name), r.lines[i].waterGrams, f.lines[i].id,
             Rule::LineWater);
     if (counted)
-        add(tr("moisture of the lye"), r.waterFromHydroxide, 0, Rule::WaterPresent);
+        add(AccountsText::tr("moisture of the lye"), r.waterFromHydroxide, 0, Rule::WaterPresent);
     brought.total = s.mass(sum);
     if (r.waterWanted - sum > 0.5)
-        brought.segments.push_back({tr("missing"), s.mass(r.waterWanted - sum), Matter::Water,
-                                    r.waterWanted - sum, 0, Rule::WaterPresent, true});
+        brought.segments.push_back({AccountsText::tr("missing"), s.mass(r.waterWanted - sum),
+                                    Matter::Water, r.waterWanted - sum, 0, Rule::WaterPresent,
+                                    true});
     return account;
 }
 

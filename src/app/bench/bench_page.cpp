@@ -375,8 +375,8 @@ void BenchPage::refresh()
         names.emplace_back(portion.id, words::portionName(portion.id, f));
     typing_->setPortions(names);
     const std::size_t portions = f.portions.size();
-    split_->setText(portions == 0 ? tr("Split the batter\u2026")
-                                  : tr("%n portion(s)\u2026", nullptr, int(portions)));
+    split_->setText(portions == 0 ? tr("Split the batter…")
+                                  : tr("%n portion(s)…", nullptr, int(portions)));
     panel(Vessel::SecondJug)->setVisible(f.usesSecondJug());
     double fullest = 1.0;
     if (r)

@@ -12,28 +12,28 @@ namespace rhexion {
 
 namespace {
 
-QString tr(const char* text)
-{
-    return QCoreApplication::translate("Bench", text);
-}
+struct BenchText {
+    Q_DECLARE_TR_FUNCTIONS(Bench)
+};
 
 void addSolvents(QMenu& parent, FormulaDocument& document, const Line& line, const Speech& speech)
 {
-    QMenu* menu = parent.addMenu(tr("Dissolve it first in"));
+    QMenu* menu = parent.addMenu(BenchText::tr("Dissolve it first in"));
     menu->setObjectName(QStringLiteral("solvent"));
     const LineId id = line.id;
     const auto choice = [&](const QString& text, double ratio) {
         addTicked(*menu, text, std::abs(line.solvent - ratio) < 1e-9, [&document, id, ratio] {
-            document.apply(SetSolvent{id, ratio}, tr("Set liquid aside"));
+            document.apply(SetSolvent{id, ratio}, BenchText::tr("Set liquid aside"));
         });
     };
-    choice(tr("nothing of its own"), 0.0);
-    choice(tr("its own weight of the liquid"), 1.0);
-    choice(tr("twice its weight"), 2.0);
+    choice(BenchText::tr("nothing of its own"), 0.0);
+    choice(BenchText::tr("its own weight of the liquid"), 1.0);
+    choice(BenchText::tr("twice its weight"), 2.0);
     // A tenth more than the least, so that the last grains go too.
     const double least = waterToDissolveGram(*line.material) * 1.1;
     if (least > 0.05 && least <= 20.0)
-        choice(tr("as little as dissolves it, %1 g for each gram").arg(speech.number(least, 2)),
+        choice(BenchText::tr("as little as dissolves it, %1 g for each gram")
+                   .arg(speech.number(least, 2)),
                least);
 }
 
@@ -48,31 +48,31 @@ void addLineChoices(QMenu& menu, FormulaDocument& document, LineId id, const Spe
         return;
     const bool rest = line->amount.unit == AmountUnit::Rest;
     if (!rest)
-        addTicked(menu, tr("Lock its amount (Ctrl+J)"), line->locked,
+        addTicked(menu, BenchText::tr("Lock its amount (Ctrl+J)"), line->locked,
                   [&document, id, to = !line->locked] {
-                      document.apply(SetLocked{id, to}, tr("Lock an amount"));
+                      document.apply(SetLocked{id, to}, BenchText::tr("Lock an amount"));
                   });
-    addTicked(menu, tr("Frozen"), line->frozen, [&document, id, to = !line->frozen] {
-        document.apply(SetFrozen{id, to}, tr("Change frozen"));
+    addTicked(menu, BenchText::tr("Frozen"), line->frozen, [&document, id, to = !line->frozen] {
+        document.apply(SetFrozen{id, to}, BenchText::tr("Change frozen"));
     });
-    addTicked(menu, tr("Count all its weight as water"), line->allWater,
+    addTicked(menu, BenchText::tr("Count all its weight as water"), line->allWater,
               [&document, id, to = !line->allWater] {
-                  document.apply(SetAllWater{id, to}, tr("Change what counts as water"));
+                  document.apply(SetAllWater{id, to}, BenchText::tr("Change what counts as water"));
               });
     if (!rest && !line->material->isOil() && f.makeUp())
         addSolvents(menu, document, *line, speech);
     if (rest || isJug(line->vessel) || line->vessel == Vessel::OilPot)
         return;
-    QMenu* portions = menu.addMenu(tr("Goes into"));
+    QMenu* portions = menu.addMenu(BenchText::tr("Goes into"));
     portions->setObjectName(QStringLiteral("portion"));
     if (f.portions.empty()) {
-        portions->addAction(tr("Split the batter\u2026"), &menu, split);
+        portions->addAction(BenchText::tr("Split the batter…"), &menu, split);
         return;
     }
     const auto choice = [&](PortionId portion) {
         addTicked(*portions, words::portionName(portion, f), f.portionOf(*line) == portion,
                   [&document, id, portion] {
-                      document.apply(SetPortion{id, portion}, tr("Choose its portion"));
+                      document.apply(SetPortion{id, portion}, BenchText::tr("Choose its portion"));
                   });
     };
     choice(0);

@@ -12,10 +12,9 @@ namespace rhexion {
 
 namespace {
 
-QString tr(const char* text)
-{
-    return QCoreApplication::translate("Bench", text);
-}
+struct BenchText {
+    Q_DECLARE_TR_FUNCTIONS(Bench)
+};
 
 NumberField* addField(QFormLayout* form, const QString& name, const QString& suffix, double value,
                       const Speech& speech, const std::function<void(double)>& set)
@@ -33,47 +32,47 @@ NumberField* addField(QFormLayout* form, const QString& name, const QString& suf
 
 void addSecondJug(QMenu& parent, FormulaDocument& document, const Speech& speech)
 {
-    QMenu* menu = parent.addMenu(tr("Lye in two jugs"));
+    QMenu* menu = parent.addMenu(BenchText::tr("Lye in two jugs"));
     menu->setObjectName(QStringLiteral("secondJug"));
     const auto set = [&document](std::optional<SecondJug> second) {
         LyeSettings lye = document.formula().lye;
         lye.secondJug = second;
-        document.apply(SetLye{SettingField::SecondJug, lye}, tr("Divide the lye"));
+        document.apply(SetLye{SettingField::SecondJug, lye}, BenchText::tr("Divide the lye"));
     };
     const std::optional<SecondJug> now = document.formula().lye.secondJug;
-    addTicked(*menu, tr("one jug"), !now, [set] { set(std::nullopt); });
-    addTicked(*menu, tr("half of it in the second"), now == SecondJug{0.5, 0.5}, [set] {
+    addTicked(*menu, BenchText::tr("one jug"), !now, [set] { set(std::nullopt); });
+    addTicked(*menu, BenchText::tr("half of it in the second"), now == SecondJug{0.5, 0.5}, [set] {
         set(SecondJug{0.5, 0.5});
     });
-    addTicked(*menu, tr("the potassium hydroxide in the second"), now == SecondJug{0.0, 1.0},
-              [set] {
+    addTicked(*menu, BenchText::tr("the potassium hydroxide in the second"),
+              now == SecondJug{0.0, 1.0}, [set] {
                   set(SecondJug{0.0, 1.0});
               });
     menu->addSeparator();
     QFormLayout* form = addForm(*menu);
     const SecondJug shares = now.value_or(SecondJug{});
-    addField(form, tr("Sodium in the second"), QStringLiteral("%"), shares.sodium * 100.0, speech,
-             [set, shares](double v) {
+    addField(form, BenchText::tr("Sodium in the second"), QStringLiteral("%"),
+             shares.sodium * 100.0, speech, [set, shares](double v) {
                  set(SecondJug{v / 100.0, shares.potassium});
              });
-    addField(form, tr("Potassium in the second"), QStringLiteral("%"), shares.potassium * 100.0,
-             speech, [set, shares](double v) {
+    addField(form, BenchText::tr("Potassium in the second"), QStringLiteral("%"),
+             shares.potassium * 100.0, speech, [set, shares](double v) {
                  set(SecondJug{shares.sodium, v / 100.0});
              });
 }
 
 void addMixing(QMenu& parent, FormulaDocument& document, const Speech& speech)
 {
-    QMenu* menu = parent.addMenu(tr("Join jug and pot at"));
+    QMenu* menu = parent.addMenu(BenchText::tr("Join jug and pot at"));
     menu->setObjectName(QStringLiteral("mixing"));
     const auto set = [&document](const Mixing& mixing) {
-        document.apply(SetMixing{mixing}, tr("Set how warm to join them"));
+        document.apply(SetMixing{mixing}, BenchText::tr("Set how warm to join them"));
     };
     const Mixing now = document.formula().mixing;
     const std::pair<QString, Mixing> schools[] = {
-        {tr("room temperature, %1 within %2"), {Temperature::celsius(22.0), 8.0}},
-        {tr("both warm, %1 within %2"), {Temperature::celsius(38.0), 6.0}},
-        {tr("hot for a cook, %1 within %2"), {Temperature::celsius(75.0), 10.0}}};
+        {BenchText::tr("room temperature, %1 within %2"), {Temperature::celsius(22.0), 8.0}},
+        {BenchText::tr("both warm, %1 within %2"), {Temperature::celsius(38.0), 6.0}},
+        {BenchText::tr("hot for a cook, %1 within %2"), {Temperature::celsius(75.0), 10.0}}};
     for (const auto& [name, mixing] : schools)
         addTicked(*menu,
                   name.arg(speech.temperature(mixing.at.inCelsius()),
@@ -82,13 +81,13 @@ void addMixing(QMenu& parent, FormulaDocument& document, const Speech& speech)
     menu->addSeparator();
     QFormLayout* form = addForm(*menu);
     const bool fahrenheit = speech.habits().fahrenheit;
-    const QString degree = fahrenheit ? QStringLiteral("\u00B0F") : QStringLiteral("\u00B0C");
+    const QString degree = fahrenheit ? QStringLiteral("°F") : QStringLiteral("°C");
     addField(
-        form, tr("At"), degree, fahrenheit ? now.at.inFahrenheit() : now.at.inCelsius(), speech,
-        [set, now, fahrenheit](double v) {
+        form, BenchText::tr("At"), degree, fahrenheit ? now.at.inFahrenheit() : now.at.inCelsius(),
+        speech, [set, now, fahrenheit](double v) {
             set({fahrenheit ? Temperature::fahrenheit(v) : Temperature::celsius(v), now.within});
         });
-    addField(form, tr("Within"), degree,
+    addField(form, BenchText::tr("Within"), degree,
              fahrenheit ? Temperature::differenceInFahrenheit(now.within) : now.within, speech,
              [set, now, fahrenheit](double v) {
                  set({now.at, fahrenheit ? Temperature::differenceFromFahrenheit(v) : v});

@@ -98,7 +98,7 @@ PortionCard::PortionCard(FormulaDocument& document, PortionId id, QWidget* paren
             refresh();
             return;
         }
-        change(tr("Change a portion\u2019s parts"), [&](Portion& p) { p.parts = *v; });
+        change(tr("Change a portion’s parts"), [&](Portion& p) { p.parts = *v; });
     });
     connect(parts_, &NumberField::refused, this, &PortionCard::refused);
     connect(held_, &QLineEdit::editingFinished, this, &PortionCard::takeHeld);
@@ -149,7 +149,7 @@ void PortionCard::takeHeld()
     if (!amount || !(amount->unit == AmountUnit::PercentOfOils || statedMass(*amount) ||
                      isMeasured(amount->unit))) {
         Q_EMIT refused(amount ? tr("Oil is set aside by weight, by spoons, or as a per cent of the "
-                                   "portion\u2019s oils.")
+                                   "portion’s oils.")
                               : words::phraseFault(std::get<PhraseFault>(parsed)));
         refresh();
         return;
@@ -199,8 +199,8 @@ void PortionCard::refresh()
             if (const LineReckoned* reckoned = r ? r->find(line.id) : nullptr)
                 own << tr("%1 %2").arg(QString::fromStdString(line.material->name),
                                        speech_.mass(reckoned->grams));
-    own_->setText(own.isEmpty() ? tr("Nothing of its own yet: type \u201c3 g \u2026 for %1\u201d, "
-                                     "or use a line\u2019s menu.")
+    own_->setText(own.isEmpty() ? tr("Nothing of its own yet: type “3 g … for %1”, "
+                                     "or use a line’s menu.")
                                       .arg(words::portionName(id_, f))
                                 : own.join(QStringLiteral(", ")));
     const PortionReckoned* p = r ? r->portion(id_) : nullptr;

@@ -131,7 +131,7 @@ void PortionsPanel::refresh()
         meanwhile_->setTint(*r->superfatWhileHeld < 0.0 ? Theme::colours().care : QColor());
         meanwhile_->set(tr("Superfat in the pot meanwhile"), speech_.percent(*r->superfatWhileHeld),
                         r->lyeWhileHeld > 0.0
-                            ? tr("%1 of oil is aside: %2 more lye than the pot\u2019s oils take")
+                            ? tr("%1 of oil is aside: %2 more lye than the pot’s oils take")
                                   .arg(speech_.mass(r->heldGrams), speech_.mass(r->lyeWhileHeld))
                             : tr("%1 of oil is set aside").arg(speech_.mass(r->heldGrams)));
     }

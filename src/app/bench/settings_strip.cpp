@@ -88,7 +88,7 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
            "its typical figure."));
     oils_ = new NumberField(QString(), 1, false);
     more_ = new QToolButton;
-    more_->setText(tr("More\u2026"));
+    more_->setText(tr("More…"));
     more_->setPopupMode(QToolButton::InstantPopup);
     more_->setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
     menu_ = new QMenu(more_);
@@ -152,7 +152,7 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     connect(jug_, &NumberField::entered, this, [this](std::optional<double> v) {
         LiquidSettings l = document_.formula().liquid;
         l.jugRatio = v;
-        setLiquid(l, int(SettingField::JugRatio), tr("Set the jug\u2019s strength"));
+        setLiquid(l, int(SettingField::JugRatio), tr("Set the jug’s strength"));
     });
     connect(hidden_, &QComboBox::activated, this, [this](int index) {
         LyeSettings lye = document_.formula().lye;
@@ -277,13 +277,13 @@ void SettingsStrip::buildMenu()
         lye.basis = SuperfatBasis::CookedFat;
         setLye(lye, int(SettingField::Basis), tr("Set superfat on the cook"));
     });
-    QMenu* jug = menu_->addMenu(tr("The jug\u2019s coolest"));
+    QMenu* jug = menu_->addMenu(tr("The jug’s coolest"));
     for (const double celsius : {0.0, 10.0, 20.0}) {
         const Temperature at = Temperature::celsius(celsius);
         addTicked(*jug, speech_.temperature(celsius), f.liquid.jugCoolest == at, [this, at] {
             LiquidSettings l = document_.formula().liquid;
             l.jugCoolest = at;
-            setLiquid(l, int(SettingField::JugTemperature), tr("Set the jug\u2019s temperature"));
+            setLiquid(l, int(SettingField::JugTemperature), tr("Set the jug’s temperature"));
         });
     }
     addJugMenus(*menu_, document_, speech_);

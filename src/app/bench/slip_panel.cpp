@@ -16,11 +16,11 @@
 namespace rhexion {
 
 SlipPanel::SlipPanel(FormulaDocument& document, Stock& stock, QWidget* parent)
-    : SidePanel(tr("I have already\u2026"), parent), document_(document), stock_(stock)
+    : SidePanel(tr("I have already…"), parent), document_(document), stock_(stock)
 {
     slip_ = new QComboBox(this);
     slip_->setAccessibleName(tr("What went wrong"));
-    slip_->addItems({tr("forgotten the acid\u2019s lye"), tr("put in several times the lye"),
+    slip_->addItems({tr("forgotten the acid’s lye"), tr("put in several times the lye"),
                      tr("used the other citric acid"), tr("left something out"),
                      tr("put in too much of something"), tr("added an acid late")});
     lineName_ = new Label(this);
@@ -151,19 +151,17 @@ void SlipPanel::reckonIt()
                      .arg(speech_.percent(doubt->superfat.low),
                           speech_.percent(doubt->superfat.high));
     if (after.tooFar) {
-        lines << tr(
-            "Stop here. Mending it would take more than half the oils again. Gloves and "
-            "goggles on; let it set in a closed, labelled plastic tub out of everyone\u2019s "
-            "reach, and take it to your local collection of household chemicals.");
+        lines << tr("Stop here. Mending it would take more than half the oils again. Gloves and "
+                    "goggles on; let it set in a closed, labelled plastic tub out of everyone’s "
+                    "reach, and take it to your local collection of household chemicals.");
     } else if (bowl.mends.empty()) {
         lines << tr("That is within what a kitchen scale can tell: go on.");
     } else {
-        lines
-            << (bowl.mends.size() == 1
-                    ? tr("To mend it:")
-                    : tr("To mend it, in this order; where it says \u201cor\u201d, one will do:"));
+        lines << (bowl.mends.size() == 1
+                      ? tr("To mend it:")
+                      : tr("To mend it, in this order; where it says “or”, one will do:"));
         for (std::size_t i = 0; i < bowl.mends.size(); ++i)
-            lines << QStringLiteral("\u2022 ") +
+            lines << QStringLiteral("• ") +
                          words::dayMend(bowl.mends[i], bowl.formula, speech_, i == 0);
         if (bowl.reckoning.lyeHeavy())
             lines << tr("Until then there is lye left over: gloves and goggles stay on.");

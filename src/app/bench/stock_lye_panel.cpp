@@ -111,14 +111,14 @@ void StockLyePanel::reckonIt()
         return;
     }
     said_->setText(tr("Lye into the water, never the reverse, in portions; let it cool, and close "
-                      "it. Write strength, day and \u201ccaustic\u201d on it."));
+                      "it. Write strength, day and “caustic” on it."));
     hydroxide_->set(words::hydroxideName(asked.sodium), speech_.mass(result_->hydroxideGrams),
                     tr("%1 pure").arg(speech_.percent(
                         lye->part(asked.sodium ? Part::SodiumHydroxide : Part::PotassiumHydroxide)
                             .range.typical())));
     water_->set(tr("Water"), speech_.mass(result_->waterGrams));
     makes_->set(tr("Makes"), speech_.mass(result_->solutionGrams),
-                tr("%1 to %2 strong, by the purity\u2019s doubt")
+                tr("%1 to %2 strong, by the purity’s doubt")
                     .arg(speech_.percent(result_->strength.low()),
                          speech_.percent(result_->strength.high())));
     each_->set(tr("Each batch takes"), speech_.mass(result_->perBatchGrams));

@@ -173,7 +173,7 @@ QString JournalPage::pageOf(const BatchRecord& record) const
                 .arg(name.toHtmlEscaped(), planned, made);
     };
     const auto percent = [&](const std::optional<double>& v) {
-        return v ? speech_.percent(*v) : QStringLiteral("\u2014");
+        return v ? speech_.percent(*v) : QStringLiteral("—");
     };
     row(tr("True superfat"), speech_.percent(s.superfatPlanned), percent(s.superfat));
     row(tr("Batch strength"), speech_.percent(s.strengthPlanned), percent(s.strength));

@@ -46,11 +46,10 @@ MakePage::~MakePage()
 
 QWidget* MakePage::buildEmpty()
 {
-    auto* text =
-        new Label(tr("Nothing is being made.\n\nOpen a formula on the bench and press "
-                     "\u201cMake this batch\u201d: each thing to weigh comes up in turn, and "
-                     "what you really weighed is kept."),
-                  this);
+    auto* text = new Label(tr("Nothing is being made.\n\nOpen a formula on the bench and press "
+                              "“Make this batch”: each thing to weigh comes up in turn, and "
+                              "what you really weighed is kept."),
+                           this);
     text->setAlignment(Qt::AlignCenter);
     text->setWordWrap(true);
     return text;

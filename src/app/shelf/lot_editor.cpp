@@ -103,7 +103,7 @@ LotEditor::LotEditor(QWidget* parent) : QWidget(parent)
     buttons->addWidget(cancel);
     buttons->addStretch();
     auto* hint = new Label(tr("Only what is printed on the jar or certificate, or what you "
-                              "measured: the rest stays the material\u2019s."),
+                              "measured: the rest stays the material’s."),
                            this);
     hint->setObjectName(QStringLiteral("muted"));
     auto* layout = new QVBoxLayout(this);
@@ -184,7 +184,7 @@ void LotEditor::save()
     }
     const auto measures = measuresFromText(measures_->text(), speech_);
     if (const auto* bad = std::get_if<QString>(&measures)) {
-        complain(tr("\u201c%1\u201d is not understood: write the measure and its grams, such as "
+        complain(tr("“%1” is not understood: write the measure and its grams, such as "
                     "tsp 5.1")
                      .arg(*bad));
         measures_->setFocus();

@@ -11,10 +11,9 @@ namespace rhexion {
 
 namespace {
 
-QString tr(const char* text, int n = -1)
-{
-    return QCoreApplication::translate("MaterialPage", text, nullptr, n);
-}
+struct MaterialPageText {
+    Q_DECLARE_TR_FUNCTIONS(MaterialPage)
+};
 
 const Mass sample = Mass::grams(10.0);
 
@@ -65,7 +64,7 @@ private:
         const QString typical = n(i.typical()) + QChar(0x00A0) + speech_.massUnit();
         return n(i.low()) == n(i.high())
                    ? typical
-                   : tr("%1 (%2 to %3)").arg(typical, n(i.low()), n(i.high()));
+                   : MaterialPageText::tr("%1 (%2 to %3)").arg(typical, n(i.low()), n(i.high()));
     }
 
     QString sampleText() const
@@ -77,40 +76,44 @@ private:
 
     void effect()
     {
-        head(tr("What %1 of it does").arg(sampleText()));
+        head(MaterialPageText::tr("What %1 of it does").arg(sampleText()));
         const Effect e = effectOf(m_, sample);
         if (m_.isHydroxide()) {
             const Part part = m_.kind == MaterialKind::SodiumHydroxide ? Part::SodiumHydroxide
                                                                        : Part::PotassiumHydroxide;
-            line(tr("Lye: brings %1 of pure hydroxide.")
+            line(MaterialPageText::tr("Lye: brings %1 of pure hydroxide.")
                      .arg(grams(m_.part(part).range * sample.inGrams())));
         }
         if (e.fatMol.high() > 0.0)
-            line((m_.isOil() ? tr("Lye: takes %1 of sodium hydroxide, or %2 of potassium "
-                                  "hydroxide, before any superfat.")
-                             : tr("Lye: its hidden fat can take %1 of sodium hydroxide, or %2 of "
-                                  "potassium hydroxide."))
+            line((m_.isOil() ? MaterialPageText::tr(
+                                   "Lye: takes %1 of sodium hydroxide, or %2 of potassium "
+                                   "hydroxide, before any superfat.")
+                             : MaterialPageText::tr(
+                                   "Lye: its hidden fat can take %1 of sodium hydroxide, or %2 of "
+                                   "potassium hydroxide."))
                      .arg(grams(e.fatSodium()), grams(e.fatPotassium())));
         if (m_.acidityUnknown())
-            line(tr("Lye: what its acids take is not known. Titrate it, or treat it as 0 to %1 "
-                    "of sodium hydroxide.")
+            line(MaterialPageText::tr(
+                     "Lye: what its acids take is not known. Titrate it, or treat it as 0 to %1 "
+                     "of sodium hydroxide.")
                      .arg(speech_.number(e.acidSodium().high(),
                                          e.acidSodium().high() < 0.1 ? 3 : 2) +
-                          QChar(0x00A0) + tr("g")));
+                          QChar(0x00A0) + MaterialPageText::tr("g")));
         else if (e.acidMol.high() > 0.0)
-            line(tr("Lye: its acids take %1 of sodium hydroxide, or %2 of potassium hydroxide.")
+            line(MaterialPageText::tr(
+                     "Lye: its acids take %1 of sodium hydroxide, or %2 of potassium hydroxide.")
                      .arg(grams(e.acidSodium()), grams(e.acidPotassium())));
         else if (!m_.isOil() && !m_.isHydroxide() && e.fatMol.high() == 0.0)
-            line(tr("Lye: takes none."));
-        line(e.water.high() > 0.0 ? tr("Water: brings %1.").arg(grams(e.water))
-                                  : tr("Water: brings none."));
+            line(MaterialPageText::tr("Lye: takes none."));
+        line(e.water.high() > 0.0 ? MaterialPageText::tr("Water: brings %1.").arg(grams(e.water))
+                                  : MaterialPageText::tr("Water: brings none."));
     }
 
     void behaviours()
     {
         if (m_.behaviours.empty())
             return;
-        head(tr("In the pot"));
+        head(MaterialPageText::tr("In the pot"));
         for (const BehaviourNote& note : m_.behaviours)
             line(words::behaviourSentence(note, speech_));
     }
@@ -119,21 +122,22 @@ private:
     {
         if (page_.lots.empty())
             return;
-        head(tr("Lots"));
+        head(MaterialPageText::tr("Lots"));
         html_ += QStringLiteral("<table>");
         for (const LotRecord* lot : page_.lots) {
             QStringList notes;
             if (lot->got.isValid())
-                notes
-                    << (lot->homeMade ? tr("made %1") : tr("came %1")).arg(speech_.date(lot->got));
+                notes << (lot->homeMade ? MaterialPageText::tr("made %1")
+                                        : MaterialPageText::tr("came %1"))
+                             .arg(speech_.date(lot->got));
             if (!lot->supplier.isEmpty())
                 notes << lot->supplier;
             if (lot->leftGrams)
-                notes << tr("%1 left").arg(speech_.mass(*lot->leftGrams));
+                notes << MaterialPageText::tr("%1 left").arg(speech_.mass(*lot->leftGrams));
             if (lot->price)
-                notes << tr("price %1").arg(speech_.number(*lot->price, 2));
+                notes << MaterialPageText::tr("price %1").arg(speech_.number(*lot->price, 2));
             if (lot->bestBefore.isValid())
-                notes << tr("best before %1").arg(speech_.date(lot->bestBefore));
+                notes << MaterialPageText::tr("best before %1").arg(speech_.date(lot->bestBefore));
             if (!lot->notes.isEmpty())
                 notes << lot->notes;
             const bool inUse = m_.lot.id == lot->lot.id;
@@ -144,17 +148,19 @@ private:
                                "</tr>")
                     .arg(inUse ? QStringLiteral(" class='lot'") : QString(),
                          QString::fromStdString(lot->lot.name).toHtmlEscaped() +
-                             (inUse ? tr(" (in use)") : QString()),
-                         notes.join(QStringLiteral(" \u00B7 ")).toHtmlEscaped(), id, tr("Edit"),
+                             (inUse ? MaterialPageText::tr(" (in use)") : QString()),
+                         notes.join(QStringLiteral(" · ")).toHtmlEscaped(), id,
+                         MaterialPageText::tr("Edit"),
                          lot->closed ? QStringLiteral("open-lot") : QStringLiteral("close-lot"),
-                         lot->closed ? tr("Open again") : tr("It is used up"));
+                         lot->closed ? MaterialPageText::tr("Open again")
+                                     : MaterialPageText::tr("It is used up"));
         }
         html_ += QStringLiteral("</table>");
     }
 
     void figures()
     {
-        head(tr("Figures"));
+        head(MaterialPageText::tr("Figures"));
         html_ += QStringLiteral("<table width='100%'>");
         QStringList seen;
         for (const FigureKind& kind : figureKinds()) {
@@ -166,7 +172,7 @@ private:
             // A source said in the row above is not said again.
             const QString said = words::figureSource(m_, f->source);
             const QString shown =
-                !seen.isEmpty() && seen.last() == said ? QStringLiteral("\u2033") : said;
+                !seen.isEmpty() && seen.last() == said ? QStringLiteral("″") : said;
             seen << said;
             // A titration stands for all acids in the sum, so they are not added to it.
             const bool covered =
@@ -176,49 +182,49 @@ private:
                          .arg(own ? QStringLiteral(" class='lot'") : QString(),
                               words::figureName(kind.code).toHtmlEscaped(),
                               words::figureText(kind, f->range, speech_).toHtmlEscaped(),
-                              (own       ? tr("your lot: %1").arg(shown)
-                               : covered ? tr("not counted: the titratable acidity stands for it")
+                              (own       ? MaterialPageText::tr("your lot: %1").arg(shown)
+                               : covered ? MaterialPageText::tr(
+                                               "not counted: the titratable acidity stands for it")
                                          : shown)
                                   .toHtmlEscaped());
         }
         html_ += QStringLiteral("</table>");
         if (seen.isEmpty())
-            line(tr("None: nothing in it that lye or water takes notice of."));
+            line(MaterialPageText::tr("None: nothing in it that lye or water takes notice of."));
     }
 
     void measures()
     {
         if (m_.measures.empty())
             return;
-        head(tr("By the spoon"));
+        head(MaterialPageText::tr("By the spoon"));
         QStringList parts;
         for (const Measure& measure : m_.measures)
-            parts << tr("1 %1 = %2")
+            parts << MaterialPageText::tr("1 %1 = %2")
                          .arg(QString::fromStdString(measure.name),
-                              measure.grams < 1.0
-                                  ? speech_.number(measure.grams, 3) + QChar(0x00A0) + tr("g")
-                                  : speech_.mass(measure.grams));
-        line(parts.join(QStringLiteral(" \u00B7 ")));
+                              measure.grams < 1.0 ? speech_.number(measure.grams, 3) +
+                                                        QChar(0x00A0) + MaterialPageText::tr("g")
+                                                  : speech_.mass(measure.grams));
+        line(parts.join(QStringLiteral(" · ")));
     }
 
     void used()
     {
-        head(tr("Where it was used"));
+        head(MaterialPageText::tr("Where it was used"));
         if (page_.onBench)
-            line(tr("On the bench now."));
+            line(MaterialPageText::tr("On the bench now."));
         if (page_.usedIn.isEmpty() && !page_.onBench)
-            line(tr("Nowhere yet."));
-        constexpr qsizetype most = 12;
-        for (qsizetype i = 0; i < std::min(most, page_.usedIn.size()); ++i) {
-            const BatchSummary& b = page_.usedIn[i];
-            html_ +=
-                QStringLiteral("<p><a href='batch:%1'>%2</a> <span class='m'>%3</span></p>")
-                    .arg(b.id)
-                    .arg((b.name.isEmpty() ? tr("A batch without a name") : b.name).toHtmlEscaped(),
-                         speech_.date(b.started.toLocalTime().date()));
-        }
-        if (page_.usedIn.size() > most)
-            line(tr("and %n earlier batch(es)", int(page_.usedIn.size() - most)));
+            line(MaterialPageText::tr("Nowhere yet."));
+        for (const BatchSummary& b : page_.usedIn)
+            html_ += QStringLiteral("<p><a href='batch:%1'>%2</a> <span class='m'>%3</span></p>")
+                         .arg(b.id)
+                         .arg((b.name.isEmpty() ? MaterialPageText::tr("A batch without a name")
+                                                : b.name)
+                                  .toHtmlEscaped(),
+                              speech_.date(b.started.toLocalTime().date()));
+        if (page_.usedInAll > page_.usedIn.size())
+            line(MaterialPageText::tr("and %n earlier batch(es)", nullptr,
+                                      page_.usedInAll - int(page_.usedIn.size())));
     }
 
     const MaterialPage& page_;

@@ -10,7 +10,8 @@ namespace rhexion {
 struct MaterialPage {
     MaterialPtr material; // with the lot's figures, if one is used
     std::vector<const LotRecord*> lots;
-    QList<BatchSummary> usedIn;
+    QList<BatchSummary> usedIn; // the newest
+    int usedInAll = 0;          // how many there are
     bool onBench = false;
 };
 

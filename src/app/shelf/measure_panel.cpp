@@ -112,7 +112,7 @@ QWidget* MeasurePanel::fieldFor(const Reading& reading, QWidget* parent)
             *usual *= 100.0;
         break;
     case Reading::Kind::Celsius:
-        unit = speech_.habits().fahrenheit ? QStringLiteral("\u00B0F") : QStringLiteral("\u00B0C");
+        unit = speech_.habits().fahrenheit ? QStringLiteral("°F") : QStringLiteral("°C");
         decimals = 1;
         if (usual && speech_.habits().fahrenheit)
             usual = Temperature::celsius(*usual).inFahrenheit();

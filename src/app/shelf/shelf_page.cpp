@@ -75,7 +75,7 @@ QWidget* ShelfPage::buildList()
     left->setObjectName(QStringLiteral("card"));
     left_ = left;
     search_ = new QLineEdit(left);
-    search_->setPlaceholderText(tr("Search: quince, sheep milk, rosin\u2026"));
+    search_->setPlaceholderText(tr("Search: quince, sheep milk, rosin…"));
     search_->setAccessibleName(tr("Search the shelf"));
     search_->setClearButtonEnabled(true);
     search_->installEventFilter(this);
@@ -101,10 +101,10 @@ QWidget* ShelfPage::buildList()
     list_->setAccessibleName(tr("Materials"));
     count_ = new Label(left);
     count_->setObjectName(QStringLiteral("muted"));
-    auto* fresh = new QPushButton(tr("New material of my own\u2026"), left);
-    auto* in = new QPushButton(tr("Bring in\u2026"), left);
+    auto* fresh = new QPushButton(tr("New material of my own…"), left);
+    auto* in = new QPushButton(tr("Bring in…"), left);
     in->setToolTip(tr("Own materials from a CSV or JSON file"));
-    auto* out = new QPushButton(tr("Write out\u2026"), left);
+    auto* out = new QPushButton(tr("Write out…"), left);
     out->setToolTip(tr("Own materials to a CSV or JSON file"));
     auto* filters = new QHBoxLayout;
     filters->addWidget(kind_, 1);
@@ -149,16 +149,16 @@ QWidget* ShelfPage::buildMaterial()
     text_->setAccessibleName(tr("The material"));
     use_ = new QPushButton(tr("Use it on the bench"), material_);
     use_->setObjectName(QStringLiteral("primary"));
-    lot_ = new QPushButton(tr("Add a lot\u2026"), material_);
-    measureButton_ = new QPushButton(tr("Measure it\u2026"), material_);
+    lot_ = new QPushButton(tr("Add a lot…"), material_);
+    measureButton_ = new QPushButton(tr("Measure it…"), material_);
     more_ = new QToolButton(material_);
-    more_->setText(tr("More\u2026"));
+    more_->setText(tr("More…"));
     more_->setPopupMode(QToolButton::InstantPopup);
     more_->setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
     auto* menu = new QMenu(more_);
-    mixAction_ = menu->addAction(tr("Cook or mix\u2026"), this, &ShelfPage::startMixing);
-    edit_ = menu->addAction(tr("Change it\u2026"), this, &ShelfPage::changeOwn);
-    copy_ = menu->addAction(tr("Copy as my own\u2026"), this, &ShelfPage::copyAsOwn);
+    mixAction_ = menu->addAction(tr("Cook or mix…"), this, &ShelfPage::startMixing);
+    edit_ = menu->addAction(tr("Change it…"), this, &ShelfPage::changeOwn);
+    copy_ = menu->addAction(tr("Copy as my own…"), this, &ShelfPage::copyAsOwn);
     archive_ = menu->addAction(QString(), this, &ShelfPage::toggleArchived);
     more_->setMenu(menu);
     auto* buttons = new QHBoxLayout;
@@ -322,11 +322,12 @@ void ShelfPage::showCurrent()
         button->setEnabled(stock_.shelf() != nullptr);
 }
 
-void ShelfPage::showPage(const QList<BatchSummary>& usedIn)
+void ShelfPage::showPage(const QList<BatchSummary>& usedIn, int inAll)
 {
     MaterialPage page;
     page.material = shown_;
     page.usedIn = usedIn;
+    page.usedInAll = inAll;
     if (Shelf* shelf = stock_.shelf())
         for (const LotRecord& lot : shelf->lots())
             if (lot.material == shown_->id)
@@ -340,10 +341,14 @@ void ShelfPage::findUses()
     const Journal* journal = shown_ && journal_ ? journal_() : nullptr;
     if (!journal)
         return;
-    const auto used = journal->batchesWith(QString::fromStdString(shown_->id));
+    constexpr int most = 12;
+    const QString id = QString::fromStdString(shown_->id);
+    const auto used = journal->batchesWith(id, most);
+    const auto inAll = journal->countWith(id);
     const auto* list = std::get_if<QList<BatchSummary>>(&used);
+    const int* all = std::get_if<int>(&inAll);
     if (list && !list->isEmpty())
-        showPage(*list);
+        showPage(*list, all ? *all : int(list->size()));
 }
 
 void ShelfPage::showMaterial(const std::string& id, const std::string& lot)

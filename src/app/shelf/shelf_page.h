@@ -85,7 +85,7 @@ private:
     void search();
     void takeCurrent(); // what is selected, at once
     void showCurrent(); // and its page
-    void showPage(const QList<BatchSummary>& usedIn);
+    void showPage(const QList<BatchSummary>& usedIn, int inAll = 0);
     void findUses();
     void backToMaterial();
     void follow(const QUrl& link);

@@ -47,7 +47,7 @@ void StockDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
     painter->setPen(c.muted);
     painter->setFont(Theme::small());
     painter->drawText(line, Qt::AlignLeft | Qt::AlignBottom,
-                      painter->fontMetrics().elidedText(notes.join(QStringLiteral(" \u00B7 ")),
+                      painter->fontMetrics().elidedText(notes.join(QStringLiteral(" · ")),
                                                         Qt::ElideRight, line.width()));
     painter->restore();
 }

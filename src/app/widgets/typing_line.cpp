@@ -32,9 +32,8 @@ TypingLine::TypingLine(Stock& stock, QWidget* parent) : QFrame(parent), stock_(s
 {
     setObjectName(QStringLiteral("card"));
     field_ = new QLineEdit(this);
-    field_->setPlaceholderText(
-        tr("Type what goes in: 120 g buttermilk frozen \u00B7 3 % citric acid "
-           "\u00B7 rest water"));
+    field_->setPlaceholderText(tr("Type what goes in: 120 g buttermilk frozen · 3 % citric acid "
+                                  "· rest water"));
     field_->setAccessibleName(tr("Add a material by typing"));
     field_->installEventFilter(this);
     said_ = new Label(this);
@@ -44,7 +43,7 @@ TypingLine::TypingLine(Stock& stock, QWidget* parent) : QFrame(parent), stock_(s
     add_->setEnabled(false);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(8, 5, 8, 5);
-    shelf_ = new QPushButton(tr("Shelf\u2026"), this);
+    shelf_ = new QPushButton(tr("Shelf…"), this);
     shelf_->setToolTip(tr("Choose from a list (Ctrl+L)"));
     connect(shelf_, &QPushButton::clicked, this, &TypingLine::shelfWanted);
     layout->addWidget(field_, 4);
@@ -144,8 +143,8 @@ QString TypingLine::answerTo(const QString& unknown) const
     if (unknown.contains(QStringLiteral("discount")) ||
         unknown.contains(QStringLiteral("reduction")))
         return tr("A discount of what? Lye held back is the superfat above; less water is under "
-                  "\u201cLiquid stated as\u201d");
-    return tr("\u201c%1\u201d is not on the shelf").arg(unknown);
+                  "“Liquid stated as”");
+    return tr("“%1” is not on the shelf").arg(unknown);
 }
 
 Line TypingLine::wanted() const
@@ -200,7 +199,7 @@ void TypingLine::understand()
         name = tr("%1, lot %2").arg(name, QString::fromStdString(material.lot.name));
     const QString more =
         matches_.size() > 1
-            ? tr(" (%1 of %2, \u2193 for the next)").arg(chosen_ + 1).arg(matches_.size())
+            ? tr(" (%1 of %2, ↓ for the next)").arg(chosen_ + 1).arg(matches_.size())
             : QString();
     if (!phrase_->amount && material.isHydroxide()) {
         say(tr("%1: used as the lye from now on").arg(name) + more, false);

@@ -96,7 +96,7 @@ void setFigure(Material& m, const std::string& code, const Figure& figure)
     if (const Scalar* scalar = scalarOf(code)) {
         m.*(scalar->member) = figure;
     } else if (const auto part = partFromCode(code)) {
-        m.part(*part) = figure;
+        m.part(*part) = figure.range.high() > 0.0 ? figure : Figure{}; // none of it: nothing said
     } else if (const Figure* there = findFigure(m, code)) {
         *const_cast<Figure*>(there) = figure;
     } else if (const auto acid = acidOf(code)) {

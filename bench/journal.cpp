@@ -1,0 +1,120 @@
+// rhexion-bench-journal [BATCHES]: a journal of so many batches (100,000): what its page takes
+// until it is painted, and what it takes to find the batches a material was used in.
+#include "app/journal/journal_page.h"
+#include "app/theme/theme.h"
+#include "sheet/batch_sheet.h"
+#include "storage/catalogue.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QTemporaryDir>
+
+#include <algorithm>
+#include <chrono>
+#include <cstdio>
+#include <cstdlib>
+
+using namespace rhexion;
+
+namespace {
+
+template <class Work>
+double timed(Work work)
+{
+    const auto start = std::chrono::steady_clock::now();
+    work();
+    return std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start)
+        .count();
+}
+
+void report(const char* what, std::vector<double> millis)
+{
+    std::ranges::sort(millis);
+    std::printf("%-44s median %8.2f ms, most %8.2f ms\n", what, millis[millis.size() / 2],
+                millis.back());
+}
+
+// Two oils and the rest, one of them another from batch to batch, so that every material was used.
+Formula loaf(int i)
+{
+    const auto& all = Catalogue::shipped().materials();
+    Formula f;
+    f.name = "Batch " + std::to_string(i);
+    const auto add = [&](const MaterialPtr& m, StatedAmount amount, Vessel vessel) {
+        Line line;
+        line.id = f.newId();
+        line.material = m;
+        line.amount = amount;
+        line.vessel = vessel;
+        f.lines.push_back(line);
+    };
+    add(Catalogue::shipped().find("olive-oil"), {500, AmountUnit::Gram}, Vessel::OilPot);
+    const MaterialPtr& extra = all[std::size_t(i) % all.size()];
+    if (!extra->isHydroxide())
+        add(extra, {5, AmountUnit::Gram}, Vessel::Trace);
+    add(Catalogue::shipped().find("water"), {0, AmountUnit::Rest}, Vessel::LyeJug);
+    f.lye.sodium = Catalogue::shipped().find("sodium-hydroxide");
+    return f;
+}
+
+} // namespace
+
+int main(int argc, char** argv)
+{
+    QApplication app(argc, argv);
+    loadShippedFonts();
+    Theme::apply(app, false);
+    const int batches = argc > 1 ? std::atoi(argv[1]) : 100'000;
+    // In memory where there is one: it is the reading that is timed.
+    QTemporaryDir dir(QDir(QStringLiteral("/dev/shm")).exists()
+                          ? QStringLiteral("/dev/shm/rhexion-bench-XXXXXX")
+                          : QDir::tempPath() + QStringLiteral("/rhexion-bench-XXXXXX"));
+    const QString path = dir.filePath(QStringLiteral("journal.sqlite"));
+    {
+        auto opened = Journal::open(path);
+        auto* journal = std::get_if<std::unique_ptr<Journal>>(&opened);
+        if (journal == nullptr)
+            return 1;
+        QDateTime when(QDate(2000, 1, 1), QTime(9, 0), Qt::UTC);
+        for (int i = 0; i < batches; ++i, when = when.addSecs(3600)) {
+            const Formula f = loaf(i);
+            const auto planned = reckon(f);
+            const auto* r = std::get_if<Reckoning>(&planned);
+            if (r == nullptr)
+                continue;
+            const auto id = (*journal)->startBatch(f, *r, when);
+            if (!std::holds_alternative<qint64>(id) ||
+                (*journal)->finishBatch(std::get<qint64>(id), *r, {}, when.addSecs(1800)))
+                return 1;
+        }
+    }
+    auto opened = Journal::open(path);
+    Journal& journal = *std::get<std::unique_ptr<Journal>>(opened);
+    Theme::applyStyleSheet(app);
+    std::vector<double> page;
+    for (int round = 0; round < 7; ++round)
+        page.push_back(timed([&] {
+            JournalPage shown([] { return QDateTime::currentDateTimeUtc(); });
+            shown.resize(1190, 760);
+            shown.setJournal(&journal);
+            shown.reload();
+            shown.show();
+            QApplication::processEvents();
+        }));
+    std::vector<double> used;
+    std::size_t found = 0;
+    for (const char* id :
+         {"olive-oil", "buttermilk", "citric-acid-monohydrate", "kaolin", "nobody"})
+        for (int round = 0; round < 5; ++round)
+            used.push_back(timed([&] {
+                const auto with = journal.batchesWith(QString::fromLatin1(id), 12);
+                const auto all = journal.countWith(QString::fromLatin1(id));
+                found += std::size_t(std::get<int>(all));
+                if (const auto* list = std::get_if<QList<BatchSummary>>(&with))
+                    found += std::size_t(list->size());
+            }));
+    std::printf("%d batches\n", batches);
+    report("the journal's page, until it is painted", page);
+    report("where a material was used", used);
+    return found > 0 ? 0 : 1;
+}

@@ -1,0 +1,167 @@
+// Every text can be translated: lupdate finds it under the context it is asked for at run time. A
+// pseudo-language with accents and 40 % more letters runs through every page, and what does not fit
+// is named.
+#include <QTest>
+
+#include "app/shelf/shelf_page.h"
+#include "support/window.h"
+
+#include <QAbstractButton>
+#include <QDomDocument>
+#include <QLabel>
+#include <QMenu>
+#include <QMenuBar>
+#include <QProcess>
+#include <QSet>
+#include <QToolButton>
+#include <QTranslator>
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+namespace {
+
+using Text = std::pair<QString, QString>; // context, source
+
+// "Weigh %1" becomes "Ŵéîgħ %1 ~~~~": longer, and told from English at a glance.
+QString pseudo(const QString& source)
+{
+    static const QString plain = QStringLiteral("AaEeIiOoUuNnCc");
+    static const QString accents = QStringLiteral("ÀàÉéÎîÖöÜüÑñÇç");
+    QString out;
+    bool tag = false;
+    for (qsizetype i = 0; i < source.size(); ++i) {
+        const QChar c = source[i];
+        tag = (tag || c == QLatin1Char('<')) && c != QLatin1Char('>');
+        const bool place = i > 0 && source[i - 1] == QLatin1Char('%');
+        const qsizetype at = tag || place ? -1 : plain.indexOf(c);
+        out += at < 0 ? c : accents[at];
+    }
+    return out + QString(std::max<qsizetype>(1, source.size() * 4 / 10), QLatin1Char('~'));
+}
+
+// All texts lupdate finds, each with its pseudo translation.
+class Pseudo : public QTranslator {
+public:
+    bool read()
+    {
+        QTemporaryDir dir;
+        const QString ts = dir.filePath(QStringLiteral("all.ts"));
+        QProcess lupdate;
+        lupdate.start(QStringLiteral(RHEXION_LUPDATE),
+                      {QStringLiteral("-silent"), QStringLiteral(RHEXION_SOURCE_DIR "/src"),
+                       QStringLiteral("-ts"), ts});
+        if (!lupdate.waitForFinished(120000) || lupdate.exitCode() != 0)
+            return false;
+        complaints_ = QString::fromUtf8(lupdate.readAllStandardError());
+        QDomDocument xml;
+        if (!xml.setContent(bytesOf(ts)))
+            return false;
+        const QDomNodeList contexts = xml.elementsByTagName(QStringLiteral("context"));
+        for (int i = 0; i < contexts.size(); ++i) {
+            const QDomElement context = contexts.at(i).toElement();
+            const QString name = context.firstChildElement(QStringLiteral("name")).text();
+            const QDomNodeList texts = context.elementsByTagName(QStringLiteral("source"));
+            for (int j = 0; j < texts.size(); ++j)
+                known_.insert({name, texts.at(j).toElement().text()});
+        }
+        return !known_.isEmpty();
+    }
+
+    bool isEmpty() const override { return false; }
+    QString translate(const char* context, const char* source, const char*, int) const override
+    {
+        const Text text{QString::fromUtf8(context), QString::fromUtf8(source)};
+        if (known_.contains(text))
+            return pseudo(text.second);
+        // Qt's own texts have their own translations.
+        if (!text.first.startsWith(QLatin1Char('Q')))
+            lost_.insert(text);
+        return {};
+    }
+
+    const QSet<Text>& lost() const { return lost_; }
+    const QString& complaints() const { return complaints_; }
+    qsizetype count() const { return known_.size(); }
+
+private:
+    QSet<Text> known_;
+    mutable QSet<Text> lost_;
+    QString complaints_;
+};
+
+// Buttons and one-line labels that are narrower than what they say.
+QStringList cutTexts(const QWidget& page)
+{
+    QStringList out;
+    const auto showsText = [](const QAbstractButton* button) {
+        const auto* tool = qobject_cast<const QToolButton*>(button);
+        return button->isVisible() && !button->text().isEmpty() &&
+               !(tool && tool->toolButtonStyle() == Qt::ToolButtonIconOnly);
+    };
+    for (const auto* button : page.findChildren<QAbstractButton*>())
+        if (showsText(button) &&
+            button->fontMetrics().size(Qt::TextShowMnemonic, button->text()).width() >
+                button->width())
+            out.append(button->text());
+    for (const auto* label : page.findChildren<QLabel*>())
+        if (label->isVisible() && !label->wordWrap() && label->textFormat() == Qt::PlainText &&
+            label->fontMetrics().size(0, label->text()).width() > label->contentsRect().width() + 1)
+            out.append(label->text());
+    return out;
+}
+
+} // namespace
+
+class TestTranslation : public QObject {
+    Q_OBJECT
+    Pseudo pseudo_;
+
+private Q_SLOTS:
+    void initTestCase()
+    {
+        QVERIFY(pseudo_.read());
+        QVERIFY(pseudo_.count() > 1000);
+        QCOMPARE(pseudo_.complaints(), QString());
+        QVERIFY(QCoreApplication::installTranslator(&pseudo_));
+    }
+    void cleanupTestCase() { QCoreApplication::removeTranslator(&pseudo_); }
+
+    // Each page with a demo formula; the fields of a maker's own words stay as they are.
+    void everyPage_data()
+    {
+        QTest::addColumn<int>("place");
+        QTest::addColumn<int>("formula");
+        for (int formula = 0; formula < int(std::size(demoNames)); ++formula)
+            QTest::addRow("bench, %s", demoNames[formula]) << int(MainWindow::Bench) << formula;
+        QTest::newRow("make") << int(MainWindow::Make) << 0;
+        QTest::newRow("journal") << int(MainWindow::JournalPlace) << 0;
+        QTest::newRow("shelf") << int(MainWindow::ShelfPlace) << 0;
+    }
+    void everyPage()
+    {
+        QFETCH(int, place);
+        QFETCH(int, formula);
+        Shop shop;
+        shop.window->resize(1280, 800);
+        shop.window->loadStock();
+        if (place == MainWindow::Make)
+            shop.make(formula);
+        else
+            shop.document().reset(demo(demoNames[formula]), {});
+        shop.window->goTo(static_cast<MainWindow::Place>(place));
+        for (QAction* menu : shop.window->menuBar()->actions())
+            if (menu->menu())
+                Q_EMIT menu->menu()->aboutToShow();
+        QTest::qWait(300); // the doubt is drawn meanwhile
+        QStringList lost;
+        for (const Text& text : pseudo_.lost())
+            lost.append(text.first + QStringLiteral(": ") + text.second);
+        QVERIFY2(lost.isEmpty(), qPrintable(lost.join(QLatin1Char('\n'))));
+        const QStringList cut = cutTexts(*shop.window);
+        QVERIFY2(cut.isEmpty(), qPrintable(cut.join(QLatin1Char('\n'))));
+    }
+};
+
+QTEST_MAIN(TestTranslation)
+#include "tst_translation.moc"
