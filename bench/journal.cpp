@@ -4,6 +4,8 @@
 #include "app/theme/theme.h"
 #include "sheet/batch_sheet.h"
 #include "storage/catalogue.h"
+#include "storage/event_json.h"
+#include "storage/sqlite_journal.h"
 
 #include <QApplication>
 #include <QDir>
@@ -71,8 +73,8 @@ int main(int argc, char** argv)
                           : QDir::tempPath() + QStringLiteral("/rhexion-bench-XXXXXX"));
     const QString path = dir.filePath(QStringLiteral("journal.sqlite"));
     {
-        auto opened = Journal::open(path);
-        auto* journal = std::get_if<std::unique_ptr<Journal>>(&opened);
+        auto opened = SqliteJournal::open(path);
+        auto* journal = std::get_if<std::unique_ptr<SqliteJournal>>(&opened);
         if (journal == nullptr)
             return 1;
         QDateTime when(QDate(2000, 1, 1), QTime(9, 0), Qt::UTC);
@@ -82,14 +84,25 @@ int main(int argc, char** argv)
             const auto* r = std::get_if<Reckoning>(&planned);
             if (r == nullptr)
                 continue;
-            const auto id = (*journal)->startBatch(f, *r, when);
-            if (!std::holds_alternative<qint64>(id) ||
-                (*journal)->finishBatch(std::get<qint64>(id), *r, {}, when.addSecs(1800)))
+            const std::string batch = newId();
+            const auto at = [&](const QDateTime& moment, Happening what) {
+                return Event{newId(),
+                             batch,
+                             (*journal)->bench().toStdString(),
+                             0,
+                             moment.toMSecsSinceEpoch(),
+                             0,
+                             std::move(what)};
+            };
+            if ((*journal)->append(
+                    {at(when, BatchBegun{f, r->amounts, planDay(f, *r)}),
+                     at(when.addSecs(1800),
+                        BatchFinished{r->superfatTrue, r->pure.strength, r->batterGrams})}))
                 return 1;
         }
     }
-    auto opened = Journal::open(path);
-    Journal& journal = *std::get<std::unique_ptr<Journal>>(opened);
+    auto opened = SqliteJournal::open(path);
+    Journal& journal = *std::get<std::unique_ptr<SqliteJournal>>(opened);
     Theme::applyStyleSheet(app);
     std::vector<double> page;
     for (int round = 0; round < 7; ++round)
@@ -113,8 +126,13 @@ int main(int argc, char** argv)
                 if (const auto* list = std::get_if<QList<BatchSummary>>(&with))
                     found += std::size_t(list->size());
             }));
+    std::vector<double> search;
+    for (const char* words : {"kaolin", "batch 777", "olive oil", "nobody at all"})
+        for (int round = 0; round < 5; ++round)
+            search.push_back(timed([&] { journal.search(QString::fromLatin1(words), 1000); }));
     std::printf("%d batches\n", batches);
     report("the journal's page, until it is painted", page);
     report("where a material was used", used);
+    report("a search", search);
     return found > 0 ? 0 : 1;
 }

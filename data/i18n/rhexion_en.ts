@@ -2,64 +2,125 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en_GB">
 <context>
-    <name>rhexion::FiguresPanel</name>
+    <name>MaterialPage</name>
     <message numerus="yes">
-        <source>%n caution(s)</source>
-        <translation><numerusform>%n caution</numerusform><numerusform>%n cautions</numerusform></translation>
+        <source>and %n earlier batch(es)</source>
+        <translation>
+            <numerusform>and %n earlier batch</numerusform>
+            <numerusform>and %n earlier batches</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>rhexion::BenchPage</name>
     <message numerus="yes">
         <source>%n portion(s)…</source>
-        <translation><numerusform>%n portion…</numerusform><numerusform>%n portions…</numerusform></translation>
+        <translation>
+            <numerusform>%n portion…</numerusform>
+            <numerusform>%n portions…</numerusform>
+        </translation>
     </message>
 </context>
 <context>
-    <name>rhexion::VesselPanel</name>
+    <name>rhexion::FiguresPanel</name>
     <message numerus="yes">
-        <source>%n caution(s): show</source>
-        <translation><numerusform>%n caution: show it</numerusform><numerusform>%n cautions: show them</numerusform></translation>
-    </message>
-</context>
-<context>
-    <name>rhexion::ShelfPage</name>
-    <message numerus="yes">
-        <source>%n material(s)</source>
-        <translation><numerusform>%n material</numerusform><numerusform>%n materials</numerusform></translation>
+        <source>%n caution(s)</source>
+        <translation>
+            <numerusform>%n caution</numerusform>
+            <numerusform>%n cautions</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>rhexion::ImportPanel</name>
     <message numerus="yes">
         <source>%n row(s), all good. Nothing is kept yet.</source>
-        <translation><numerusform>%n row, and it is good. Nothing is kept yet.</numerusform><numerusform>%n rows, all good. Nothing is kept yet.</numerusform></translation>
+        <translation>
+            <numerusform>%n row, and it is good. Nothing is kept yet.</numerusform>
+            <numerusform>%n rows, all good. Nothing is kept yet.</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n row(s) cannot be brought in; mend them in the file, or go on without them. Nothing is kept yet.</source>
-        <translation><numerusform>%n row cannot be brought in; mend it in the file, or go on without it. Nothing is kept yet.</numerusform><numerusform>%n rows cannot be brought in; mend them in the file, or go on without them. Nothing is kept yet.</numerusform></translation>
+        <translation>
+            <numerusform>%n row cannot be brought in; mend it in the file, or go on without it. Nothing is kept yet.</numerusform>
+            <numerusform>%n rows cannot be brought in; mend them in the file, or go on without them. Nothing is kept yet.</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>Keep %n material(s)</source>
-        <translation><numerusform>Keep %n material</numerusform><numerusform>Keep %n materials</numerusform></translation>
+        <translation>
+            <numerusform>Keep %n material</numerusform>
+            <numerusform>Keep %n materials</numerusform>
+        </translation>
     </message>
 </context>
 <context>
-    <name>MaterialPage</name>
+    <name>rhexion::JournalPage</name>
     <message numerus="yes">
-        <source>and %n earlier batch(es)</source>
-        <translation><numerusform>and %n earlier batch</numerusform><numerusform>and %n earlier batches</numerusform></translation>
+        <source>%n weight(s) were taken as planned, not weighed.</source>
+        <translation>
+            <numerusform>%n weight was taken as planned, not weighed.</numerusform>
+            <numerusform>%n weights were taken as planned, not weighed.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n thing(s) that happened to it cannot be read.</source>
+        <translation>
+            <numerusform>%n thing that happened to it cannot be read.</numerusform>
+            <numerusform>%n things that happened to it cannot be read.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
     <name>rhexion::MainWindow</name>
     <message numerus="yes">
         <source>%n material(s) have new figures.</source>
-        <translation><numerusform>%n material has new figures.</numerusform><numerusform>%n materials have new figures.</numerusform></translation>
+        <translation>
+            <numerusform>%n material has new figures.</numerusform>
+            <numerusform>%n materials have new figures.</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n material(s) on the bench have other figures than your newest lots.</source>
-        <translation><numerusform>%n material on the bench has other figures than your newest lot.</numerusform><numerusform>%n materials on the bench have other figures than your newest lots.</numerusform></translation>
+        <translation>
+            <numerusform>%n material on the bench has other figures than your newest lot.</numerusform>
+            <numerusform>%n materials on the bench have other figures than your newest lots.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n thing(s) of your shelf cannot be read and is set aside; the rest is there. “%1”: %2</source>
+        <translation>
+            <numerusform>%n thing of your shelf cannot be read and is set aside; the rest is there. “%1”: %2</numerusform>
+            <numerusform>%n things of your shelf cannot be read and are set aside; the rest is there. “%1”: %2</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n thing(s) in it cannot be read: %1</source>
+        <translation>
+            <numerusform>%n thing in it cannot be read: %1</numerusform>
+            <numerusform>%n things in it cannot be read: %1</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::ShelfPage</name>
+    <message numerus="yes">
+        <source>%n material(s)</source>
+        <translation>
+            <numerusform>%n material</numerusform>
+            <numerusform>%n materials</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::VesselPanel</name>
+    <message numerus="yes">
+        <source>%n caution(s): show</source>
+        <translation>
+            <numerusform>%n caution: show it</numerusform>
+            <numerusform>%n cautions: show them</numerusform>
+        </translation>
     </message>
 </context>
 </TS>

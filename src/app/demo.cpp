@@ -1,9 +1,9 @@
 #include "app/demo.h"
 
+#include "storage/event_json.h"
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
-#include "words/words.h"
 
 #include <QDir>
 #include <QFile>
@@ -35,30 +35,31 @@ std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
                                                      static_cast<LineId>(w.number("line", 1, 1e6))};
         weighed.push_back({target, w.number("grams", 0, 1e6)});
     }
-    const auto begun = journal.startBatch(f, planned, started);
-    if (const auto* fault = std::get_if<FileFault>(&begun))
-        return *fault;
-    const qint64 batch = std::get<qint64>(begun);
     const DayPlan plan = planDay(f, planned);
-    for (const DayStep& step : plan.steps) {
-        if (step.target.what == WeighTarget::What::None)
-            continue;
-        double grams = step.plannedGrams;
-        for (const Weighed& w : weighed)
-            if (w.target == step.target)
-                grams = w.grams;
-        if (auto fault = journal.recordWeighing(batch, {{step.target, grams},
-                                                        words::targetName(step.target, f),
-                                                        step.plannedGrams,
-                                                        started}))
-            return fault;
-    }
     const auto bowl = reckonAsWeighed(f, planned, weighed, {});
-    if (auto fault = journal.finishBatch(batch, bowl.reckoning, {}, finished))
-        return fault;
+    const std::string batch = newId();
+    QList<Event> events;
+    const auto add = [&](const QDateTime& when, Happening what) {
+        events.append({newId(), batch, journal.bench().toStdString(), 0, when.toMSecsSinceEpoch(),
+                       0, std::move(what)});
+    };
+    add(started, BatchBegun{f, planned.amounts, plan});
+    for (const DayStep& step : plan.steps) {
+        if (step.target.what != WeighTarget::What::None) {
+            double grams = step.plannedGrams;
+            for (const Weighed& w : weighed)
+                if (w.target == step.target)
+                    grams = w.grams;
+            add(started, WeighedNow{{step.target, grams}, step.plannedGrams});
+        }
+        add(started, StepDone{keyOf(step)});
+    }
+    add(finished, BatchFinished{bowl.reckoning.superfatTrue, bowl.reckoning.pure.strength,
+                                bowl.reckoning.batterGrams});
     for (const QString& note : at.words("notes", 20, 4000))
-        if (auto fault = journal.addNote(batch, note, finished))
-            return fault;
+        add(finished, Noted{note.toStdString()});
+    if (auto fault = journal.append(events))
+        return fault;
     return std::nullopt;
 }
 

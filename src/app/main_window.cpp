@@ -264,7 +264,7 @@ MakePage& MainWindow::making()
     connect(make_, &MakePage::noted, this, &MainWindow::say);
     connect(make_, &MakePage::wentWell, this, &MainWindow::overPassing);
     connect(make_, &MakePage::waitingChanged, this, &MainWindow::sayJournal);
-    connect(make_, &MakePage::finished, this, [this](qint64 batch) {
+    connect(make_, &MakePage::finished, this, [this](const QString& batch) {
         workshop_.endMaking(batch);
         Q_EMIT workshop_.journalChanged();
         goTo(JournalPlace);
@@ -296,15 +296,10 @@ JournalPage& MainWindow::journalPage()
     });
     connect(&workshop_, &Workshop::journalOpened, journalPage_,
             [this] { journalPage_->setJournal(journal()); });
-    connect(journalPage_, &JournalPage::formulaWanted, this, [this](const QByteArray& bytes) {
-        const auto formula = formulaFromJson(bytes);
-        if (const auto* fault = std::get_if<FileFault>(&formula)) {
-            say(words::fileFault(*fault));
-            return;
-        }
+    connect(journalPage_, &JournalPage::formulaWanted, this, [this](const Formula& formula) {
         if (!files_->mayLeave())
             return;
-        document_->resetRecovered(std::get<Formula>(formula), {});
+        document_->resetRecovered(formula, {});
         goTo(Bench);
     });
     if (Journal* opened = journal())
@@ -331,7 +326,7 @@ ShelfPage& MainWindow::shelfPage()
         goTo(Bench);
         bench_->typing()->offer(material);
     });
-    connect(shelfPage_, &ShelfPage::batchWanted, this, [this](qint64 batch) {
+    connect(shelfPage_, &ShelfPage::batchWanted, this, [this](const QString& batch) {
         goTo(JournalPlace);
         journalPage().reload(batch);
     });
@@ -430,7 +425,7 @@ void MainWindow::makeBatch()
     goTo(Make);
 }
 
-void MainWindow::takeUp(qint64 batch)
+void MainWindow::takeUp(const QString& batch)
 {
     if (making().batch()) {
         goTo(Make);
@@ -450,14 +445,9 @@ void MainWindow::takeUp(qint64 batch)
         say(words::fileFault(*fault));
         return;
     }
-    auto resumed = BatchInProgress::resume(*journal(), std::get<BatchRecord>(record), clock_,
-                                           workshop_.places().data);
-    if (const auto* fault = std::get_if<FileFault>(&resumed)) {
-        say(words::fileFault(*fault));
-        return;
-    }
     workshop_.beginMaking(batch);
-    making().setBatch(std::get<std::unique_ptr<BatchInProgress>>(std::move(resumed)));
+    making().setBatch(BatchInProgress::resume(*journal(), std::get<Batch>(record), clock_,
+                                              workshop_.places().data));
     goTo(Make);
     overMaking(batch);
 }

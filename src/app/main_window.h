@@ -76,7 +76,7 @@ private:
     void sayChangedOnDisk();
     void remarkClock();
     void overPassing();
-    void overMaking(qint64 batch);
+    void overMaking(const QString& batch);
     QWidget* buildRail();
     void retitle();
     MaterialPtr newest(const Material& material);
@@ -84,7 +84,7 @@ private:
     void confirmNegative(double superfat);
     Formula freshWithLots();
     void say(const QString& text);
-    void takeUp(qint64 batch);
+    void takeUp(const QString& batch);
     void printSheet();
     void sheetAsPdf();
     void about();

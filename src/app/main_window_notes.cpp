@@ -45,9 +45,9 @@ void MainWindow::overPassing()
     notes_->over(passing);
 }
 
-void MainWindow::overMaking(qint64 batch)
+void MainWindow::overMaking(const QString& batch)
 {
-    notes_->over(inMaking + QString::number(batch));
+    notes_->over(inMaking + batch);
 }
 
 void MainWindow::say(const QString& text)
@@ -273,7 +273,7 @@ void MainWindow::offerUnfinished()
         const BatchSummary& batch = unfinished->at(i);
         if (workshop_.isBeingMade(batch.id))
             continue;
-        Banner& note = notes_->say(inMaking + QString::number(batch.id), Tone::Care,
+        Banner& note = notes_->say(inMaking + batch.id, Tone::Care,
                                    tr("“%1”, begun on %2, is still in the making.")
                                        .arg(batch.name.isEmpty() ? tr("A batch") : batch.name,
                                             Speech(habits_).dateTime(batch.started)));

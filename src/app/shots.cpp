@@ -163,7 +163,10 @@ int takeShots(MainWindow& window, const QString& folder)
         window.making().setBatch(nullptr);
     }
     window.goTo(MainWindow::JournalPlace);
-    window.journalPage().reload(1);
+    // The oldest, with its weighings and notes.
+    const auto batches = window.journal()->batches();
+    if (const auto* all = std::get_if<QList<BatchSummary>>(&batches); all && !all->isEmpty())
+        window.journalPage().reload(all->last().id);
     shots.take(QStringLiteral("journal"));
     takeShelfShots(window, shots);
     window.document().reset(freshFormula(), {});

@@ -3,6 +3,7 @@
 #include "app/demo.h"
 #include "storage/data_folder.h"
 #include "storage/sqlite_file.h"
+#include "storage/sqlite_journal.h"
 #include "storage/whole_file.h"
 #include "words/words.h"
 
@@ -59,14 +60,14 @@ bool Workshop::openJournal()
 {
     if (!places_.readOnly)
         makeOwnFolder(places_.data);
-    auto opened = Journal::open(journalPath(), places_.readOnly);
+    auto opened = SqliteJournal::open(journalPath(), places_.readOnly);
     if (auto* fault = std::get_if<FileFault>(&opened)) {
         journalFault_ = std::move(*fault);
         Q_EMIT journalFailed();
         return false;
     }
     journalFault_.reset();
-    journal_ = std::get<std::unique_ptr<Journal>>(std::move(opened));
+    journal_ = std::get<std::unique_ptr<SqliteJournal>>(std::move(opened));
     if (places_.demo && !places_.readOnly)
         if (const auto fault = fillDemoJournal(*journal_))
             Q_EMIT said(words::fileFault(*fault));

@@ -5,7 +5,7 @@
 #include <QSet>
 #include <QTimer>
 
-#include "app/make/batch_in_progress.h"
+#include "batch/batch_in_progress.h"
 #include "models/stock.h"
 
 namespace rhexion {
@@ -42,9 +42,9 @@ public:
     bool journalAnew();
 
     // A batch is made in one window at a time.
-    bool isBeingMade(qint64 batch) const { return making_.contains(batch); }
-    void beginMaking(qint64 batch) { making_.insert(batch); }
-    void endMaking(qint64 batch) { making_.remove(batch); }
+    bool isBeingMade(const QString& batch) const { return making_.contains(batch); }
+    void beginMaking(const QString& batch) { making_.insert(batch); }
+    void endMaking(const QString& batch) { making_.remove(batch); }
 
 Q_SIGNALS:
     void journalOpened();           // it was not there before
@@ -63,7 +63,7 @@ private:
     std::unique_ptr<Journal> journal_;
     std::optional<FileFault> journalFault_;
     QTimer again_;
-    QSet<qint64> making_;
+    QSet<QString> making_;
     bool filled_ = false;
 };
 

@@ -36,11 +36,11 @@ void BatchesModel::append(int most)
     endInsertRows();
 }
 
-QModelIndex BatchesModel::find(qint64 batch)
+QModelIndex BatchesModel::find(const QString& batch)
 {
     constexpr int gulp = 5000;
     QModelIndex found = indexOf(batch);
-    while (batch != 0 && !found.isValid() && more_) {
+    while (!batch.isEmpty() && !found.isValid() && more_) {
         append(gulp);
         found = indexOf(batch);
     }
@@ -59,7 +59,7 @@ const BatchSummary* BatchesModel::at(const QModelIndex& index) const
     return index.isValid() && index.row() < batches_.size() ? &batches_[index.row()] : nullptr;
 }
 
-QModelIndex BatchesModel::indexOf(qint64 batch) const
+QModelIndex BatchesModel::indexOf(const QString& batch) const
 {
     for (int row = 0; row < batches_.size(); ++row)
         if (batches_[row].id == batch)

@@ -23,10 +23,10 @@ public:
 
     void setSource(Pages pages); // and reads the first page
     // The row of a batch, read on until it is found; nothing if it is not there.
-    QModelIndex find(qint64 batch);
+    QModelIndex find(const QString& batch);
     void setSpeech(const Speech& speech);
     const BatchSummary* at(const QModelIndex& index) const;
-    QModelIndex indexOf(qint64 batch) const;
+    QModelIndex indexOf(const QString& batch) const;
 
     bool canFetchMore(const QModelIndex& parent) const override;
     void fetchMore(const QModelIndex& parent) override;

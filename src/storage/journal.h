@@ -1,120 +1,90 @@
-// The journal: every batch made, in one SQLite file (write-ahead log, foreign keys on). Each
-// weighing is on disk before the call returns, so a pulled plug loses nothing that was typed.
+// The journal: every batch ever made, as events that are appended and never edited. Where it is
+// kept is behind this: one SQLite file (sqlite_journal.h), memory (memory_journal.h); a server may
+// come.
 #pragma once
 
-#include "core/makeday/as_weighed.h"
+#include "core/advice/reckon.h"
+#include "core/batch/fold.h"
 #include "storage/file_fault.h"
 
 #include <QDateTime>
 #include <QList>
 #include <QString>
+#include <QStringList>
 
-#include <memory>
+#include <functional>
+#include <optional>
 #include <variant>
-
-class QSqlDatabase;
-class QSqlQuery;
 
 namespace rhexion {
 
-enum class BatchState { Making, Finished, Stopped };
-
-class SqliteFile;
-
+// A batch as lists show it; made again from its events whenever that is wanted.
 struct BatchSummary {
-    qint64 id = 0;
+    QString id; // UUID
     QString name;
     BatchState state = BatchState::Making;
     QDateTime started; // UTC
     QDateTime finished;
-    int step = 0;  // place in the day's plan that is next
-    QString draft; // a note begun and not yet kept
     double superfatPlanned = 0.0;
     double strengthPlanned = 0.0;
     std::optional<double> superfat; // once finished: true superfat as weighed
     std::optional<double> strength;
     std::optional<double> batterGrams;
-};
-
-struct WeighingRecord {
-    Weighed weighed;
-    QString name;
-    double plannedGrams = 0.0;
-    QDateTime at;
-};
-
-struct TopUpRecord {
-    qint64 id = 0;
-    TopUp topUp;
-    QDateTime at;
-};
-
-struct NoteRecord {
-    qint64 id = 0;
-    QDateTime at;
-    QString text;
-};
-
-struct BatchRecord {
-    BatchSummary summary;
-    QByteArray formula; // a formula file, whole
-    QList<WeighingRecord> weighings;
-    QList<TopUpRecord> topUps; // those that can be read
-    QList<NoteRecord> notes;
-    QStringList setAside; // ids of top-ups that cannot be read
+    friend bool operator==(const BatchSummary&, const BatchSummary&) = default;
 };
 
 class Journal {
 public:
-    // Opens or makes the file. A file of a newer version, or one that is not a journal, is refused
-    // and left as it is; an older one is copied aside before it is brought up to date.
-    static std::variant<std::unique_ptr<Journal>, FileFault> open(const QString& path,
-                                                                  bool readOnly = false);
-    // A copy of the whole file beside it, for the day it is damaged.
-    std::optional<FileFault> keepGoodCopy() const;
-    ~Journal();
-    Journal(const Journal&) = delete;
-    Journal& operator=(const Journal&) = delete;
-
     template <class T>
     using Result = std::variant<T, FileFault>;
     using Done = std::optional<FileFault>;
 
-    Result<qint64> startBatch(const Formula& formula, const Reckoning& planned,
-                              const QDateTime& when);
-    // A second weighing of the same thing replaces the first.
-    Done recordWeighing(qint64 batch, const WeighingRecord& weighing);
-    // What went in beside the plan; the id names it for takeBackTopUp.
-    Result<qint64> addTopUp(qint64 batch, const TopUp& topUp, const QDateTime& when);
-    Done takeBackTopUp(qint64 id);
-    Done recordStep(qint64 batch, int nextStep);
-    Done recordDraft(qint64 batch, const QString& note);
-    // What was made and a last note, empty or not, together; a second try changes nothing.
-    Done finishBatch(qint64 batch, const Reckoning& asWeighed, const QString& note,
-                     const QDateTime& when);
-    Done stopBatch(qint64 batch, const QDateTime& when);
-    Done addNote(qint64 batch, const QString& text, const QDateTime& when);
+    virtual ~Journal() = default;
+
+    // The bench that writes here, a UUID of its own.
+    virtual QString bench() const = 0;
+
+    // On disk before it returns, all of them or none, in their order. An event whose id is there
+    // already is not written again. Refused: what could not be read again (OutOfRange and the
+    // like); anything but a note on a batch that is not there or is finished (Missing).
+    virtual Done append(const QList<Event>& events) = 0;
+    // Of one batch, in order. An event that cannot be read comes as Unreadable.
+    virtual Result<QList<Event>> events(const QString& batch) const = 0;
+    // Those folded; Missing where there is no such batch, BadMaterial where its beginning cannot be
+    // read.
+    Result<Batch> batch(const QString& id) const;
 
     // Newest first: up to so many after the one that was read last (none: from the newest on).
-    Result<QList<BatchSummary>> batches(int most = 1'000'000,
-                                        const BatchSummary* after = nullptr) const;
-    Result<BatchRecord> batch(qint64 id) const;
+    virtual Result<QList<BatchSummary>> batches(int most = 1'000'000,
+                                                const BatchSummary* after = nullptr) const = 0;
     // Batches whose formula holds the material, newest first.
-    Result<QList<BatchSummary>> batchesWith(const QString& material, int most = 1'000'000) const;
-    Result<int> countWith(const QString& material) const; // how many those are in all
+    virtual Result<QList<BatchSummary>> batchesWith(const QString& material,
+                                                    int most = 1'000'000) const = 0;
+    virtual Result<int> countWith(const QString& material) const = 0; // how many those are in all
+    // Batches in whose name, maker, materials or notes every word begins a word, newest first.
+    virtual Result<QList<BatchSummary>> search(const QString& words,
+                                               int most = 1'000'000) const = 0;
     // Every batch still in the making, newest first.
-    Result<QList<BatchSummary>> unfinished() const;
+    virtual Result<QList<BatchSummary>> unfinished() const = 0;
     // The latest moment anything was written for, to see a clock that was set back; null if none.
-    QDateTime latest() const;
-
-private:
-    explicit Journal(std::unique_ptr<SqliteFile> file);
-    QSqlDatabase database() const;
-    Done run(QSqlQuery& query) const;
-    Result<QList<BatchSummary>> summaries(QSqlQuery& query) const;
-    Done changeOne(QSqlQuery& query) const;
-
-    std::unique_ptr<SqliteFile> file_;
+    virtual QDateTime latest() const = 0;
+    // A copy of the whole beside it, for the day it is damaged.
+    virtual Done keepGoodCopy() const { return std::nullopt; }
 };
+
+// Whether waiting and trying again can help: a lock goes, a full disk is emptied.
+bool mayPass(const FileFault& fault);
+
+// What a list shows of a batch, and the words it can be found by.
+BatchSummary summaryOf(const Batch& batch);
+QString searchTextOf(const Batch& batch);
+// Every material its formula and lye hold, each once.
+QStringList materialsOf(const Formula& formula);
+
+// The first thing that is wrong with appending these to what is there: an event that could not be
+// read again, or one for a batch that takes none. stateOf: the state of a batch, or nothing.
+std::optional<FileFault>
+faultOfAppending(const QList<Event>& events,
+                 const std::function<std::optional<BatchState>(const std::string&)>& stateOf);
 
 } // namespace rhexion

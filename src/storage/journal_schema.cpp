@@ -86,6 +86,48 @@ QStringList journalMigration(int toVersion)
                            " AND json_extract(m.value, '$.id') IS NOT NULL"),
             QStringLiteral("CREATE INDEX batch_making ON batch(id) WHERE state = 'making'"),
         };
+    case 4:
+        // A batch is its events; the other tables are folds of them and can be made again.
+        return {
+            QStringLiteral("ALTER TABLE batch RENAME TO old_batch"),
+            QStringLiteral("DROP INDEX batch_started"),
+            QStringLiteral("DROP INDEX batch_making"),
+            QStringLiteral("DROP TABLE batch_material"),
+            QStringLiteral("CREATE TABLE about (key TEXT PRIMARY KEY, value TEXT NOT NULL)"),
+            QStringLiteral("CREATE TABLE event ("
+                           " seq INTEGER PRIMARY KEY AUTOINCREMENT,"
+                           " id TEXT NOT NULL UNIQUE,"
+                           " batch TEXT NOT NULL,"
+                           " bench TEXT NOT NULL,"
+                           " at INTEGER NOT NULL,"   // ms since 1970, UTC
+                           " zone INTEGER NOT NULL," // minutes east of UTC
+                           " kind TEXT NOT NULL,"
+                           " data TEXT NOT NULL)"),
+            QStringLiteral("CREATE INDEX event_batch ON event(batch, seq)"),
+            QStringLiteral("CREATE TRIGGER event_stays BEFORE UPDATE ON event"
+                           " BEGIN SELECT RAISE(ABORT, 'events are not edited'); END"),
+            QStringLiteral("CREATE TABLE batch ("
+                           " row INTEGER PRIMARY KEY,"
+                           " id TEXT NOT NULL UNIQUE,"
+                           " name TEXT NOT NULL,"
+                           " state TEXT NOT NULL CHECK (state IN ('making','finished','stopped')),"
+                           " started INTEGER NOT NULL,"
+                           " finished INTEGER NOT NULL DEFAULT 0,"
+                           " superfat_planned REAL NOT NULL,"
+                           " strength_planned REAL NOT NULL,"
+                           " superfat REAL,"
+                           " strength REAL,"
+                           " batter REAL)"),
+            QStringLiteral("CREATE INDEX batch_started ON batch(started, id)"),
+            QStringLiteral("CREATE INDEX batch_making ON batch(started) WHERE state = 'making'"),
+            QStringLiteral("CREATE TABLE batch_material ("
+                           " material TEXT NOT NULL,"
+                           " started INTEGER NOT NULL,"
+                           " batch TEXT NOT NULL,"
+                           " PRIMARY KEY (material, started, batch)) WITHOUT ROWID"),
+            QStringLiteral("CREATE VIRTUAL TABLE batch_words USING fts5("
+                           "text, tokenize = 'unicode61 remove_diacritics 2')"),
+        };
     default: return {};
     }
 }

@@ -2,6 +2,7 @@
 
 #include "core/materials/limits.h"
 #include "core/materials/search.h"
+#include "storage/lot_limits.h"
 #include "storage/material_file.h"
 #include "storage/sqlite_file.h"
 
@@ -154,6 +155,12 @@ Shelf::Done Shelf::read()
             r->lot.measures.push_back({query.value(1).toString().toStdString(),
                                        query.value(2).toDouble(),
                                        query.value(3).toString().toStdString()});
+    for (LotRecord& r : lots)
+        if (const auto fault = tooLong(r)) {
+            cutToLimits(r);
+            aside.push_back(
+                {QStringLiteral("lot %1").arg(QString::fromStdString(r.lot.id)), *fault, false});
+        }
     materials_ = std::move(materials);
     lots_ = std::move(lots);
     setAside_ = std::move(aside);
@@ -290,30 +297,6 @@ Shelf::Done Shelf::setArchived(const std::string& id, bool archived)
         return fault;
     return read();
 }
-
-namespace {
-
-// What of a lot is longer than it may be, or nothing.
-std::optional<FileFault> tooLong(const LotRecord& r)
-{
-    const auto fits = [](const std::string& text, std::size_t most) {
-        return limits::fits(text, most);
-    };
-    bool good =
-        fits(r.lot.name, limits::materialName) && r.supplier.size() <= qsizetype(limits::lotText) &&
-        r.notes.size() <= qsizetype(limits::lotText) && r.lot.measures.size() <= limits::measures;
-    for (const LotFigure& f : r.lot.figures)
-        good = good && fits(f.source, limits::sourceText);
-    for (const Measure& m : r.lot.measures)
-        good = good && fits(m.name, limits::measureName) && fits(m.source, limits::sourceText) &&
-               m.grams > 0.0;
-    return good ? std::nullopt
-                : std::optional(FileFault{FileFault::Code::OutOfRange,
-                                          QString::fromStdString(r.lot.name),
-                                          QStringLiteral("0..%1").arg(limits::lotText)});
-}
-
-} // namespace
 
 std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const LotRecord* asRead)
 {

@@ -176,10 +176,15 @@ std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKi
         if (auto fault = copyInto(QStringLiteral("%1.version-%2").arg(path).arg(version)))
             return fault;
     Transaction transaction(db);
-    for (int v = version + 1; v <= kind.version; ++v)
+    for (int v = version + 1; v <= kind.version; ++v) {
         for (const QString& statement : kind.migration(v))
             if (!exec(statement))
                 return faultOf(query.lastError());
+        query.finish();
+        if (kind.convert != nullptr)
+            if (auto fault = kind.convert(db, v))
+                return fault;
+    }
     if (!exec(QStringLiteral("PRAGMA user_version = %1").arg(kind.version)) || !transaction.keep())
         return faultOf(query.lastError());
     return std::nullopt;

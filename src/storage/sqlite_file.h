@@ -23,6 +23,8 @@ struct SqliteKind {
     int version;   // newest
     QString probe; // a query that only a file of this kind answers
     QStringList (*migration)(int toVersion);
+    // What a migration cannot say in SQL, after its statements and in the same transaction.
+    std::optional<FileFault> (*convert)(QSqlDatabase& database, int toVersion) = nullptr;
 };
 
 // A figure that may be absent, as a column holds it.

@@ -61,9 +61,14 @@ public:
         for (int i = 0; i < contexts.size(); ++i) {
             const QDomElement context = contexts.at(i).toElement();
             const QString name = context.firstChildElement(QStringLiteral("name")).text();
-            const QDomNodeList texts = context.elementsByTagName(QStringLiteral("source"));
-            for (int j = 0; j < texts.size(); ++j)
-                known_.insert({name, texts.at(j).toElement().text()});
+            const QDomNodeList messages = context.elementsByTagName(QStringLiteral("message"));
+            for (int j = 0; j < messages.size(); ++j) {
+                const QDomElement message = messages.at(j).toElement();
+                const Text text{name, message.firstChildElement(QStringLiteral("source")).text()};
+                known_.insert(text);
+                if (message.attribute(QStringLiteral("numerus")) == QLatin1String("yes"))
+                    counted_.insert(text);
+            }
         }
         return !known_.isEmpty();
     }
@@ -83,9 +88,11 @@ public:
     const QSet<Text>& lost() const { return lost_; }
     const QString& complaints() const { return complaints_; }
     qsizetype count() const { return known_.size(); }
+    const QSet<Text>& counted() const { return counted_; } // those with a number and a plural
 
 private:
     QSet<Text> known_;
+    QSet<Text> counted_;
     mutable QSet<Text> lost_;
     QString complaints_;
 };
@@ -126,6 +133,22 @@ private Q_SLOTS:
         QVERIFY(QCoreApplication::installTranslator(&pseudo_));
     }
     void cleanupTestCase() { QCoreApplication::removeTranslator(&pseudo_); }
+
+    // English brings one and many of everything that is counted.
+    void englishCounts()
+    {
+        QTranslator english;
+        QVERIFY(english.load(QStringLiteral(":/i18n/rhexion_en")));
+        QVERIFY(pseudo_.counted().size() > 10);
+        for (const auto& [context, source] : pseudo_.counted()) {
+            const QByteArray in = context.toUtf8();
+            const QByteArray text = source.toUtf8();
+            const QString one = english.translate(in.constData(), text.constData(), nullptr, 1);
+            const QString many = english.translate(in.constData(), text.constData(), nullptr, 2);
+            QVERIFY2(!one.isEmpty() && one != many && !many.contains(QLatin1String("(s)")),
+                     text.constData());
+        }
+    }
 
     // Each page with a demo formula; the fields of a maker's own words stay as they are.
     void everyPage_data()

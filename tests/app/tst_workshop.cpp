@@ -298,7 +298,7 @@ private Q_SLOTS:
         MainWindow* two = windows.all().last();
         one->show();
         one->makeBatch();
-        const qint64 batch = one->making().batch()->batch();
+        const QString batch = one->making().batch()->batch();
         // A batch is made in one window at a time.
         two->goTo(MainWindow::JournalPlace);
         QVERIFY(press(&two->journalPage(), "Go on making it"));

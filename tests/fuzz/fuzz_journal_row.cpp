@@ -1,8 +1,9 @@
-// One batch of a journal as anything may have written it: the journal opens, lists it, and reads
-// the batch or says what is wrong. The input is text cut by lines: state, started, step, superfat,
-// what, line, actual, top-up material, vessel, grams, and the formula as the rest.
+// One batch of a journal as anything may have written its events: the journal opens, lists it,
+// reads the batch or says what is wrong, and makes its tables again. The input is text cut by
+// lines: the kind and data of each event in turn.
 #include "fuzz.h"
-#include "storage/journal.h"
+#include "storage/event_json.h"
+#include "storage/sqlite_journal.h"
 
 #include <QCoreApplication>
 #include <QSqlDatabase>
@@ -33,7 +34,7 @@ extern "C" int LLVMFuzzerInitialize(int* argc, char*** argv)
 {
     new QCoreApplication(*argc, *argv);
     QFile::remove(file());
-    fuzz::demand(Journal::open(file()).index() == 0, "a journal to begin with");
+    fuzz::demand(SqliteJournal::open(file()).index() == 0, "a journal to begin with");
     QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
     raw.setDatabaseName(file());
     fuzz::demand(raw.open(), "the file itself");
@@ -44,27 +45,27 @@ extern "C" int LLVMFuzzerInitialize(int* argc, char*** argv)
 
 extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size)
 {
-    const QByteArray bytes = fuzz::bytesOf(data, size);
-    QList<QByteArray> cut = bytes.split('\n');
-    const QByteArray formula = cut.size() > 10 ? cut.mid(10).join('\n') : QByteArray();
-    cut.resize(10);
-    const auto text = [&](int i) { return QString::fromUtf8(cut[i]); };
-    write("DELETE FROM batch", {});
-    write("INSERT INTO batch (id, name, formula, state, started, step, superfat_planned,"
-          " strength_planned) VALUES (1, ?, ?, ?, ?, ?, ?, ?)",
-          {text(7), QString::fromUtf8(formula), text(0), text(1), text(2), text(3), text(3)});
-    write("INSERT INTO weighing (batch, what, line, name, planned, actual, at)"
-          " VALUES (1, ?, ?, ?, ?, ?, ?)",
-          {text(4), text(5), text(7), text(6), text(6), text(1)});
-    write("INSERT INTO top_up (batch, material, vessel, grams, at) VALUES (1, ?, ?, ?, ?)",
-          {text(7), text(8), text(9), text(1)});
-    write("INSERT INTO note (batch, at, text) VALUES (1, ?, ?)", {text(1), text(8)});
-    const auto opened = Journal::open(file());
-    const auto* journal = std::get_if<std::unique_ptr<Journal>>(&opened);
+    const QList<QByteArray> cut = fuzz::bytesOf(data, size).split('\n');
+    for (const char* table : {"event", "batch", "batch_material", "batch_words"})
+        write(qPrintable(QStringLiteral("DELETE FROM %1").arg(QLatin1String(table))), {});
+    for (qsizetype i = 0; i + 1 < cut.size() && i < 40; i += 2) {
+        write("INSERT INTO event (id, batch, bench, at, zone, kind, data)"
+              " VALUES (?, 'b', 'c', ?, 0, ?, ?)",
+              {i, i, QString::fromUtf8(cut[i]), QString::fromUtf8(cut[i + 1])});
+        const auto what = happeningFrom(QString::fromUtf8(cut[i]), cut[i + 1]);
+        if (const auto* read = std::get_if<Happening>(&what)) {
+            const auto again = happeningFrom(kindOf(*read), dataOf(*read));
+            fuzz::demand(again.index() == 0 && dataOf(std::get<Happening>(again)) == dataOf(*read),
+                         "an event that was read reads back equal");
+        }
+    }
+    const auto opened = SqliteJournal::open(file());
+    const auto* journal = std::get_if<std::unique_ptr<SqliteJournal>>(&opened);
     fuzz::demand(journal != nullptr, "a bad row closes no journal");
-    fuzz::demand((*journal)->batches().index() == 0, "and its list is there");
-    (*journal)->unfinished();
-    (*journal)->latest();
-    (*journal)->batch(1);
+    (*journal)->rebuild();
+    const Journal& j = **journal;
+    fuzz::demand(j.batches().index() == 0, "and its list is there");
+    j.batch(QStringLiteral("b"));
+    j.search(QString::fromUtf8(cut.first()));
     return 0;
 }

@@ -173,16 +173,17 @@ private Q_SLOTS:
         QVERIFY(!materials.at(materials.index(0)));
         BatchesModel batches; // a tester would fetch every page by itself
         BatchSummary s;
-        s.id = 4;
+        s.id = QStringLiteral("4");
         s.name = QStringLiteral("Loaf");
         s.superfatPlanned = 0.05;
         s.superfat = 0.0625;
         // 450 of them, in pages, as they are scrolled.
         batches.setSource([&](int most, const BatchSummary* after) {
             QList<BatchSummary> page;
-            for (qint64 id = after ? after->id - 1 : 453; id >= 4 && page.size() < most; --id) {
+            for (int id = after ? after->id.toInt() - 1 : 453; id >= 4 && page.size() < most;
+                 --id) {
                 page.append(s);
-                page.last().id = id;
+                page.last().id = QString::number(id);
             }
             return page;
         });
@@ -190,9 +191,9 @@ private Q_SLOTS:
         QVERIFY(batches.canFetchMore({}));
         batches.fetchMore({});
         QCOMPARE(batches.rowCount(), 2 * BatchesModel::pageSize);
-        QCOMPARE(batches.find(4).row(), 449);
+        QCOMPARE(batches.find(QStringLiteral("4")).row(), 449);
         QVERIFY(!batches.canFetchMore({}));
-        QVERIFY(!batches.find(999).isValid());
+        QVERIFY(!batches.find(QStringLiteral("999")).isValid());
         QVERIFY(batches.data(batches.index(0, BatchesModel::Superfat), Qt::DisplayRole)
                     .toString()
                     .startsWith("6.3"));

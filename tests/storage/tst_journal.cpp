@@ -1,9 +1,14 @@
-// The journal: batches come back, nothing is lost, foreign or newer files are left alone.
+// The journal, whatever keeps it: batches come back, nothing is lost, nothing is edited. And its
+// file: foreign or newer ones are left alone, older ones are carried over whole.
 #include <QTest>
 
-#include "storage/journal.h"
+#include "core/units/enum_count.h"
+#include "storage/event_json.h"
 #include "storage/journal_schema.h"
+#include "storage/memory_journal.h"
+#include "storage/sqlite_journal.h"
 #include "support/files.h"
+#include "support/random_formula.h"
 
 #include <QDateTime>
 #include <QFile>
@@ -19,11 +24,11 @@ namespace {
 
 const QDateTime noon(QDate(2026, 5, 1), QTime(12, 0), Qt::UTC);
 
-std::unique_ptr<Journal> openAt(const QString& path)
+std::unique_ptr<SqliteJournal> openAt(const QString& path)
 {
-    auto opened = Journal::open(path);
-    return std::holds_alternative<std::unique_ptr<Journal>>(opened)
-               ? std::get<std::unique_ptr<Journal>>(std::move(opened))
+    auto opened = SqliteJournal::open(path);
+    return std::holds_alternative<std::unique_ptr<SqliteJournal>>(opened)
+               ? std::get<std::unique_ptr<SqliteJournal>>(std::move(opened))
                : nullptr;
 }
 
@@ -42,6 +47,17 @@ bool sql(const QString& path, const QString& statement)
     return good;
 }
 
+Event at(const QString& batch, Happening what, const QDateTime& when = noon)
+{
+    return {newId(), batch.toStdString(), "bench", 0, when.toMSecsSinceEpoch(),
+            120,     std::move(what)};
+}
+
+WeighedNow weighed(double grams, LineId line = 1)
+{
+    return {{{WeighTarget::What::Line, line}, grams}, 320.0};
+}
+
 } // namespace
 
 class TestJournal : public QObject {
@@ -51,9 +67,31 @@ class TestJournal : public QObject {
     Formula formula_ = demo(demoNames[2]);
     Reckoning planned_ = std::get<Reckoning>(reckon(formula_));
 
-    WeighingRecord weighing(double grams, LineId line = 1) const
+    QString first() const { return QString::fromStdString(formula_.lines[0].material->id); }
+    QString begin(Journal& journal, const QDateTime& when) const
     {
-        return {{{WeighTarget::What::Line, line}, grams}, QStringLiteral("Oil"), 320.0, noon};
+        const QString id = QString::fromStdString(newId());
+        const auto fault = journal.append(
+            {at(id, BatchBegun{formula_, planned_.amounts, planDay(formula_, planned_)}, when)});
+        return fault ? QString() : id;
+    }
+    Event finished(const QString& id, const QDateTime& when) const
+    {
+        return at(
+            id, BatchFinished{planned_.superfatTrue, planned_.pure.strength, planned_.batterGrams},
+            when);
+    }
+    std::unique_ptr<Journal> make() const
+    {
+        if (QByteArray(QTest::currentDataTag()) == "memory")
+            return std::make_unique<MemoryJournal>();
+        return openAt(path_);
+    }
+    static void everyKind()
+    {
+        QTest::addColumn<bool>("none");
+        QTest::newRow("memory") << true;
+        QTest::newRow("sqlite") << true;
     }
 
 private Q_SLOTS:
@@ -63,97 +101,204 @@ private Q_SLOTS:
                                   .arg(QTest::currentTestFunction(), QTest::currentDataTag()));
     }
 
+    // Every event of every kind comes back as itself, by itself and in a line.
+    void eventsComeBack()
+    {
+        RandomFormulas random(5);
+        const auto back = [](const Happening& what) {
+            const auto read = happeningFrom(kindOf(what), dataOf(what));
+            const auto* again = std::get_if<Happening>(&read);
+            return again && again->index() == what.index() && dataOf(*again) == dataOf(what);
+        };
+        for (int i = 0; i < 200; ++i) {
+            const Formula f = random.next(false);
+            const auto result = reckon(f);
+            const auto* r = std::get_if<Reckoning>(&result);
+            if (!r)
+                continue;
+            const DayPlan plan = planDay(f, *r);
+            QVERIFY(back(BatchBegun{f, r->amounts, plan}));
+            // What was frozen is what was planned.
+            const Event begun = at("b", BatchBegun{f, r->amounts, plan});
+            const auto line = eventFromLine(eventToLine(begun));
+            QVERIFY(std::holds_alternative<Event>(line));
+            const auto batch = fold({&std::get<Event>(line), 1});
+            QVERIFY(batch && batch->formula == f);
+            QCOMPARE(batch->plan.steps.size(), plan.steps.size());
+            const Reckoning then = reckonGiven(batch->formula, batch->amounts);
+            QCOMPARE(then.superfatTrue.has_value(), r->superfatTrue.has_value());
+            QVERIFY(std::abs(then.superfatTrue.value_or(0) - r->superfatTrue.value_or(0)) < 1e-9);
+            QVERIFY(std::abs(then.batterGrams - r->batterGrams) < 1e-6 * r->batterGrams);
+            // No two steps of a plan have one name.
+            for (std::size_t a = 0; a < plan.steps.size(); ++a) {
+                QVERIFY(back(StepDone{keyOf(plan.steps[a])}));
+                for (std::size_t b = a + 1; b < plan.steps.size(); ++b)
+                    QVERIFY(!(keyOf(plan.steps[a]) == keyOf(plan.steps[b])));
+            }
+        }
+        const StepKey key{DayStepKind::Cook, {}, Vessel::OilPot, 0};
+        const TopUp splash{formula_.lines.back().material, Vessel::Trace, 12.0};
+        for (const Happening& what : std::initializer_list<Happening>{
+                 StepReopened{key}, weighed(3.25), AddedBeside{splash}, TakenBack{"an id"},
+                 Noted{"It's fine'); DROP TABLE event;--"}, BatchFinished{0.0525, 0.31, 900.0},
+                 BatchFinished{{}, 0.31, 900.0}, BatchStopped{}})
+            QVERIFY2(back(what), qPrintable(kindOf(what)));
+        for (std::size_t what = 1; what < countOf<WeighTarget::What>(); ++what)
+            QVERIFY(back(WeighedNow{{{static_cast<WeighTarget::What>(what), 5}, 1.5}, 1.0}));
+    }
+
+    void badEventsAreRefused_data()
+    {
+        QTest::addColumn<QString>("kind");
+        QTest::addColumn<QByteArray>("data");
+        QTest::newRow("unknown kind") << "sung" << QByteArray("{}");
+        QTest::newRow("no object") << "weighed" << QByteArray("[]");
+        QTest::newRow("no grams") << "weighed" << QByteArray(R"({"target":"line","line":1})");
+        QTest::newRow("below nothing") << "weighed" << QByteArray(R"({"grams":-1})");
+        QTest::newRow("no such target")
+            << "weighed" << QByteArray(R"({"grams":1,"target":"moon"})");
+        QTest::newRow("no such step") << "step-done" << QByteArray(R"({"step":"sing"})");
+        QTest::newRow("no formula") << "begun" << QByteArray(R"({"formula":{},"plan":[]})");
+        QTest::newRow("no material")
+            << "added" << QByteArray(R"({"material":{},"vessel":"trace","grams":1})");
+        QTest::newRow("a long note")
+            << "noted" << QByteArray("{\"text\":\"") + QByteArray(20001, 'x') + "\"}";
+        QTest::newRow("a strength above all")
+            << "finished" << QByteArray(R"({"strength":1.5,"batter":1})");
+    }
+    void badEventsAreRefused()
+    {
+        QFETCH(QString, kind);
+        QFETCH(QByteArray, data);
+        QVERIFY(std::holds_alternative<FileFault>(happeningFrom(kind, data)));
+    }
+
+    void batchComesBack_data() { everyKind(); }
     void batchComesBack()
     {
-        auto journal = openAt(path_);
+        auto journal = make();
         QVERIFY(journal);
-        const auto id = std::get<qint64>(journal->startBatch(formula_, planned_, noon));
-        QVERIFY(!journal->recordWeighing(id, weighing(321.5)));
-        QVERIFY(!journal->recordWeighing(id, weighing(322.0))); // the second replaces the first
-        QVERIFY(!journal->recordStep(id, 4));
-        QVERIFY(!journal->addNote(id, QStringLiteral("It's fine'); DROP TABLE batch;--"), noon));
+        const QString id = begin(*journal, noon);
+        QVERIFY(!id.isEmpty());
+        QVERIFY(!journal->append({at(id, weighed(321.5))}));
+        QVERIFY(!journal->append({at(id, weighed(322.0))})); // follows the first
+        const DayPlan plan = planDay(formula_, planned_);
+        for (int i = 0; i < 4; ++i)
+            QVERIFY(!journal->append({at(id, StepDone{keyOf(plan.steps[std::size_t(i)])})}));
+        QVERIFY(!journal->append({at(id, Noted{"It's fine'); DROP TABLE batch;--"})}));
         // As after a pulled plug: nothing is closed, another opens the same file.
-        auto other = openAt(path_);
-        QVERIFY(other);
-        const auto unfinished = std::get<QList<BatchSummary>>(other->unfinished());
-        QCOMPARE(unfinished.size(), 1);
-        QCOMPARE(unfinished[0].step, 4);
-        auto record = std::get<BatchRecord>(other->batch(id));
-        QCOMPARE(record.weighings.size(), 1);
-        QCOMPARE(record.weighings[0].weighed.grams, 322.0);
-        QCOMPARE(record.weighings[0].at, noon);
-        QCOMPARE(record.notes[0].text, QStringLiteral("It's fine'); DROP TABLE batch;--"));
-        const auto formula = formulaFromJson(record.formula);
-        QCOMPARE(formulaToJson(std::get<Formula>(formula)), formulaToJson(formula_));
+        const auto other = path_.endsWith("sqlite.sqlite") ? make() : nullptr;
+        const Journal& now = other ? *other : *journal;
+        QCOMPARE(std::get<QList<BatchSummary>>(now.unfinished()).size(), 1);
+        auto batch = std::get<Batch>(now.batch(id));
+        QCOMPARE(batch.nextStep(), std::size_t(4));
+        QCOMPARE(batch.weighings.size(), std::size_t(2));
+        QCOMPARE(batch.lastWords().size(), std::size_t(1));
+        QCOMPARE(batch.lastWords()[0].grams, 322.0);
+        QCOMPARE(batch.weighings[0].at, noon.toMSecsSinceEpoch());
+        QCOMPARE(batch.notes[0].text, std::string("It's fine'); DROP TABLE batch;--"));
+        QVERIFY(batch.formula == formula_);
+        QVERIFY(!journal->append({at(id, StepReopened{keyOf(plan.steps[1])})}));
+        QCOMPARE(std::get<Batch>(now.batch(id)).nextStep(), std::size_t(1));
 
-        QVERIFY(!other->finishBatch(id, planned_, {}, noon.addSecs(3600)));
-        record = std::get<BatchRecord>(journal->batch(id));
-        QCOMPARE(int(record.summary.state), int(BatchState::Finished));
-        QCOMPARE(*record.summary.superfat, planned_.superfatTrue.value());
-        QVERIFY(std::get<QList<BatchSummary>>(journal->unfinished()).isEmpty());
+        QVERIFY(!journal->append({finished(id, noon.addSecs(3600))}));
+        batch = std::get<Batch>(now.batch(id));
+        QCOMPARE(int(batch.state), int(BatchState::Finished));
+        const auto all = std::get<QList<BatchSummary>>(now.batches());
+        QCOMPARE(*all[0].superfat, planned_.superfatTrue.value());
+        QVERIFY(all[0] == summaryOf(batch)); // a fold of the same events
+        QVERIFY(std::get<QList<BatchSummary>>(now.unfinished()).isEmpty());
+        QCOMPARE(now.latest(), noon.addSecs(3600));
     }
 
-    void topUpsAreKept()
+    void writingTwiceIsHarmless_data() { everyKind(); }
+    void writingTwiceIsHarmless()
     {
-        auto journal = openAt(path_);
-        const auto id = std::get<qint64>(journal->startBatch(formula_, planned_, noon));
+        auto journal = make();
+        const QString id = begin(*journal, noon);
         const TopUp splash{formula_.lines.back().material, Vessel::Trace, 12.0};
-        const auto first = journal->addTopUp(id, splash, noon);
-        QVERIFY(std::holds_alternative<qint64>(first));
-        QVERIFY(std::holds_alternative<qint64>(journal->addTopUp(id, splash, noon)));
-        QVERIFY(!journal->takeBackTopUp(std::get<qint64>(first)));
-        QVERIFY(journal->takeBackTopUp(std::get<qint64>(first))); // it is gone already
-        const auto record = std::get<BatchRecord>(openAt(path_)->batch(id));
-        QCOMPARE(record.topUps.size(), 1);
-        QCOMPARE(record.topUps[0].topUp.grams, 12.0);
-        QVERIFY(*record.topUps[0].topUp.material == *splash.material);
-        QVERIFY(journal->addTopUp(99, splash, noon).index() == 1); // no such batch
-        // Weighings of every kind of target come back as themselves.
-        for (int what = 1; what <= int(WeighTarget::What::Solvent); ++what)
-            QVERIFY(!journal->recordWeighing(
-                id, {{{static_cast<WeighTarget::What>(what), 5}, 1.5}, "x", 1.0, noon}));
-        const auto again = std::get<BatchRecord>(journal->batch(id));
-        QCOMPARE(again.weighings.size(), int(WeighTarget::What::Solvent));
-        for (int i = 0; i < again.weighings.size(); ++i)
-            QCOMPARE(int(again.weighings[i].weighed.target.what), i + 1);
+        const Event added = at(id, AddedBeside{splash});
+        QVERIFY(!journal->append({added}));
+        QVERIFY(!journal->append({added, at(id, weighed(1))})); // as after a lost answer
+        auto batch = std::get<Batch>(journal->batch(id));
+        QCOMPARE(batch.topUps.size(), std::size_t(1));
+        QVERIFY(*batch.topUps[0].topUp.material == *splash.material);
+        QCOMPARE(batch.weighings.size(), std::size_t(1));
+        QVERIFY(!journal->append({at(id, TakenBack{batch.topUps[0].event})}));
+        batch = std::get<Batch>(journal->batch(id));
+        QVERIFY(batch.topUps.empty());
+        QCOMPARE(std::get<QList<Event>>(journal->events(id)).size(), 4); // nothing is erased
     }
 
+    void newestFirst_data() { everyKind(); }
     void newestFirst()
     {
-        auto journal = openAt(path_);
+        auto journal = make();
         for (int day : {2, 3, 1})
-            (void)journal->startBatch(formula_, planned_, noon.addDays(day));
-        const auto all = std::get<QList<BatchSummary>>(journal->batches());
+            begin(*journal, noon.addDays(day));
+        auto all = std::get<QList<BatchSummary>>(journal->batches());
         QCOMPARE(all.size(), 3);
         QVERIFY(all[0].started > all[1].started && all[1].started > all[2].started);
-        QVERIFY(!journal->stopBatch(all[1].id, noon));
-        QCOMPARE(int(std::get<QList<BatchSummary>>(journal->batches())[1].state),
-                 int(BatchState::Stopped));
+        QVERIFY(!journal->append({at(all[1].id, BatchStopped{})}));
+        all = std::get<QList<BatchSummary>>(journal->batches());
+        QCOMPARE(int(all[1].state), int(BatchState::Stopped));
+        // In pages.
+        const auto page = std::get<QList<BatchSummary>>(journal->batches(1, nullptr));
+        QCOMPARE(page.size(), 1);
+        QVERIFY(std::get<QList<BatchSummary>>(journal->batches(5, &page[0])) == all.mid(1));
+        QCOMPARE(std::get<QList<BatchSummary>>(journal->batchesWith(first(), 2)).size(), 2);
+        QCOMPARE(std::get<int>(journal->countWith(first())), 3);
+        QCOMPARE(std::get<int>(journal->countWith("nobody")), 0);
     }
 
-    void unknownBatchesAreRefused()
+    void findsByWords_data() { everyKind(); }
+    void findsByWords()
     {
-        auto journal = openAt(path_);
-        QVERIFY(std::holds_alternative<FileFault>(journal->batch(99)));
-        QVERIFY(journal->recordStep(99, 1));
-        QVERIFY(journal->finishBatch(99, planned_, {}, noon));
-        QVERIFY(journal->addNote(99, QStringLiteral("x"), noon)); // foreign keys are on
-        QVERIFY(journal->recordWeighing(99, weighing(1)));
-        const auto id = std::get<qint64>(journal->startBatch(formula_, planned_, noon));
-        QVERIFY(journal->recordWeighing(id, weighing(-5))); // and so are the checks
-        QVERIFY(std::get<BatchRecord>(journal->batch(id)).weighings.isEmpty());
+        auto journal = make();
+        const QString one = begin(*journal, noon);
+        const QString two = begin(*journal, noon.addDays(1));
+        QVERIFY(!journal->append({at(two, Noted{"It cracked along the top; too hot, I think."})}));
+        const auto found = [&](const char* words) {
+            QStringList ids;
+            const auto there = journal->search(QString::fromUtf8(words), 10);
+            for (const BatchSummary& s : std::get<QList<BatchSummary>>(there))
+                ids.append(s.id);
+            return ids;
+        };
+        QCOMPARE(found("crack"), QStringList{two});
+        QCOMPARE(found("TOP hot"), QStringList{two}); // every word, any order, any case
+        QCOMPARE(found("cracked cold"), QStringList{});
+        QCOMPARE(found("coconut"), (QStringList{two, one})); // a material of both
+        QCOMPARE(found("rack"), QStringList{});              // words are found by their beginning
+        QCOMPARE(found("\" OR NEAR( * -").size(), 0);        // no operators
+        QCOMPARE(found(" ").size(), 2);
     }
 
-    void deletingABatchTakesItsRows()
+    void whatCannotBeIsRefused_data() { everyKind(); }
+    void whatCannotBeIsRefused()
     {
-        auto journal = openAt(path_);
-        const auto id = std::get<qint64>(journal->startBatch(formula_, planned_, noon));
-        QVERIFY(!journal->addNote(id, QStringLiteral("x"), noon));
-        journal.reset();
-        QVERIFY(sql(path_, QStringLiteral("DELETE FROM batch")));
-        QVERIFY(sql(path_, QStringLiteral("CREATE TABLE left_over AS SELECT * FROM note")));
-        QVERIFY(
-            !sql(path_, QStringLiteral("INSERT INTO note (batch, at, text) VALUES (1, '', '')")));
+        auto journal = make();
+        using C = FileFault::Code;
+        const auto code = [&](const QList<Event>& events) {
+            const auto fault = journal->append(events);
+            return fault ? int(fault->code) : -1;
+        };
+        QCOMPARE(int(std::get<FileFault>(journal->batch("99")).code), int(C::Missing));
+        QCOMPARE(code({at("99", weighed(1))}), int(C::Missing));
+        QCOMPARE(code({at("99", Noted{"x"})}), int(C::Missing));
+        const QString id = begin(*journal, noon);
+        QCOMPARE(code({at(id, weighed(-5))}), int(C::OutOfRange));
+        // All or none.
+        QCOMPARE(code({at(id, weighed(5)), at(id, weighed(-5))}), int(C::OutOfRange));
+        QVERIFY(std::get<Batch>(journal->batch(id)).weighings.empty());
+        QCOMPARE(code({at(id, BatchBegun{formula_, planned_.amounts, {}})}), int(C::Missing));
+        // What is finished takes notes and nothing else.
+        QCOMPARE(code({finished(id, noon), at(id, weighed(5))}), int(C::Missing));
+        QCOMPARE(code({finished(id, noon), at(id, Noted{"good"})}), -1);
+        QCOMPARE(code({at(id, weighed(5))}), int(C::Missing));
+        QCOMPARE(code({finished(id, noon)}), int(C::Missing));
+        QCOMPARE(code({at(id, Noted{"still good"})}), -1);
+        QCOMPARE(std::get<Batch>(journal->batch(id)).notes.size(), std::size_t(2));
     }
 
     void foreignFilesAreLeftAlone_data()
@@ -176,7 +321,7 @@ private Q_SLOTS:
         else
             QVERIFY(sql(path_, statement));
         const QByteArray before = bytesOf(path_);
-        const auto opened = Journal::open(path_);
+        const auto opened = SqliteJournal::open(path_);
         const auto* fault = std::get_if<FileFault>(&opened);
         QVERIFY(fault);
         QCOMPARE(int(fault->code), code);
@@ -185,7 +330,8 @@ private Q_SLOTS:
 
     void cannotOpen()
     {
-        const auto opened = Journal::open(dir_.filePath(QStringLiteral("no/such/folder/j.sqlite")));
+        const auto opened =
+            SqliteJournal::open(dir_.filePath(QStringLiteral("no/such/folder/j.sqlite")));
         QCOMPARE(int(std::get<FileFault>(opened).code), int(FileFault::Code::CannotOpen));
     }
 
@@ -207,19 +353,79 @@ private Q_SLOTS:
         QVERIFY(journal);
         const auto all = std::get<QList<BatchSummary>>(journal->batches());
         QCOMPARE(all.size(), 1);
-        const auto record = std::get<BatchRecord>(journal->batch(all[0].id));
-        QCOMPARE(record.weighings.size(), 1);
-        QCOMPARE(record.notes.size(), 1);
-        QCOMPARE(record.topUps.size(), version >= 2 ? 1 : 0);
+        const auto record = std::get<Batch>(journal->batch(all[0].id));
+        QCOMPARE(record.weighings.size(), std::size_t(1));
+        QCOMPARE(record.notes.size(), std::size_t(1));
+        QCOMPARE(record.topUps.size(), std::size_t(version >= 2 ? 1 : 0));
+        QVERIFY(record.unreadable.empty());
         QCOMPARE(record.weighings[0].weighed.origin == WeighOrigin::AsPlanned, version >= 3);
-        const auto formulaThen = std::get<Formula>(formulaFromJson(record.formula));
-        const auto with = std::get<QList<BatchSummary>>(
-            journal->batchesWith(QString::fromStdString(formulaThen.lines.front().material->id)));
+        const QString first = QString::fromStdString(record.formula.lines.front().material->id);
+        const auto with = std::get<QList<BatchSummary>>(journal->batchesWith(first));
         QCOMPARE(with.size(), 1);
-        const auto& first = formulaThen.lines.front().material->id;
-        QCOMPARE(std::get<int>(journal->countWith(QString::fromStdString(first))), 1);
-        QCOMPARE(std::get<int>(journal->countWith("nobody")), 0);
-        QVERIFY(std::holds_alternative<Formula>(formulaFromJson(record.formula)));
+        QCOMPARE(std::get<int>(journal->countWith(first)), 1);
+        QCOMPARE(std::get<int>(journal->countWith(QStringLiteral("nobody"))), 0);
+        // The frozen plan is the one of its formula, and what lists show is what it was.
+        QCOMPARE(summaryOf(record).superfatPlanned, all[0].superfatPlanned);
+        QVERIFY(!record.plan.steps.empty());
+        QCOMPARE(record.amounts.lines.size(), record.formula.lines.size());
+        if (version < journalVersion)
+            QVERIFY(QFile::exists(QStringLiteral("%1.version-%2").arg(path_).arg(version)));
+        // Opened a second time it is the same journal.
+        const QString bench = journal->bench();
+        journal = openAt(path_);
+        QVERIFY(journal);
+        QCOMPARE(journal->bench(), bench);
+        QVERIFY(std::get<QList<BatchSummary>>(journal->batches()) == all);
+    }
+
+    // A batch whose formula nobody can read any more is carried over as it stands.
+    void unreadableFormulasAreKept()
+    {
+        QVERIFY(
+            QFile::copy(QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/journal_v3.sqlite"), path_));
+        QVERIFY(QFile(path_).setPermissions(QFile::ReadOwner | QFile::WriteOwner));
+        QVERIFY(sql(path_, QStringLiteral("UPDATE batch SET formula = '{\"no\": 1}'")));
+        auto journal = openAt(path_);
+        QVERIFY(journal);
+        const auto all = std::get<QList<BatchSummary>>(journal->batches());
+        QCOMPARE(all.size(), 1);
+        QVERIFY(!all[0].name.isEmpty());
+        QCOMPARE(int(std::get<FileFault>(journal->batch(all[0].id)).code),
+                 int(FileFault::Code::BadMaterial));
+        QVERIFY(!journal->rebuild());
+        QCOMPARE(std::get<QList<BatchSummary>>(journal->batches()).size(), 1);
+    }
+
+    // Lists and searches are folds: thrown away and made again they are the same.
+    void tablesAreMadeAgain()
+    {
+        auto journal = openAt(path_);
+        for (int day = 0; day < 5; ++day) {
+            const QString id = begin(*journal, noon.addDays(day));
+            QVERIFY(!journal->append({at(id, Noted{"traced at noon"}, noon.addDays(day))}));
+            if (day % 2 == 0)
+                QVERIFY(!journal->append({finished(id, noon.addDays(day))}));
+        }
+        const auto shown = [&] {
+            return std::tuple(std::get<QList<BatchSummary>>(journal->batches()),
+                              std::get<QList<BatchSummary>>(journal->unfinished()),
+                              std::get<QList<BatchSummary>>(journal->search("noon", 10)),
+                              std::get<int>(journal->countWith(first())));
+        };
+        const auto before = shown();
+        QCOMPARE(std::get<0>(before).size(), 5);
+        QCOMPARE(std::get<2>(before).size(), 5);
+        QVERIFY(!journal->rebuild());
+        QVERIFY(shown() == before);
+    }
+
+    // Not even another program changes what happened.
+    void eventsAreNotEdited()
+    {
+        auto journal = openAt(path_);
+        begin(*journal, noon);
+        journal.reset();
+        QVERIFY(!sql(path_, QStringLiteral("UPDATE event SET data = '{}'")));
     }
 };
 

@@ -1,11 +1,12 @@
 #include "children.h"
 
-#include "app/make/batch_in_progress.h"
+#include "batch/batch_in_progress.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
 #include "storage/shelf.h"
+#include "storage/sqlite_journal.h"
 
 #include <QDir>
 
@@ -165,7 +166,7 @@ bool makeOne(Journal& journal, const QString& folder, std::mt19937& random, int&
     if (current == nullptr)
         return false;
     BatchInProgress& making = **current;
-    const qint64 batch = making.batch();
+    const QString batch = making.batch();
     acknowledge(QStringLiteral("begun %1").arg(batch));
     while (!making.atEnd() && ++acts < mostActs) {
         const int at = making.step();
@@ -183,9 +184,18 @@ bool makeOne(Journal& journal, const QString& folder, std::mt19937& random, int&
             !making.topUp(shipped("clove-oil") ? shipped("clove-oil") : shipped("kaolin"),
                           1.0 + int(random() % 9)))
             acknowledge(QStringLiteral("added %1 %2").arg(batch).arg(making.topUps().size()));
-        const QString draft = QStringLiteral("thick after %1").arg(random() % 100);
-        if (random() % 5 == 0 && !making.keepDraft(draft))
-            acknowledge(QStringLiteral("draft %1 %2").arg(batch).arg(draft));
+        if (random() % 5 == 0) {
+            bool kept = false;
+            const QString draft = QStringLiteral("thick-%1").arg(random() % 100);
+            QObject::connect(
+                &making.draft(), &DraftKeeper::kept, &making.draft(),
+                [&](bool well) { kept = well; }, Qt::DirectConnection);
+            making.draft().keep(draft);
+            making.draft().wait();
+            making.draft().disconnect();
+            if (kept)
+                acknowledge(QStringLiteral("draft %1 %2").arg(batch).arg(draft));
+        }
         if (making.goTo(at + 1))
             return false; // the maker sees why, and no more is done
         acknowledge(QStringLiteral("step %1 %2").arg(batch).arg(at + 1));
@@ -199,8 +209,8 @@ int making(const QString& folder, unsigned seed, int mostActs)
 {
     std::mt19937 random(seed);
     for (int acts = 0; acts < mostActs; ++acts) {
-        const auto opened = Journal::open(journalFile(folder));
-        if (const auto* journal = std::get_if<std::unique_ptr<Journal>>(&opened))
+        const auto opened = SqliteJournal::open(journalFile(folder));
+        if (const auto* journal = std::get_if<std::unique_ptr<SqliteJournal>>(&opened))
             makeOne(**journal, folder, random, acts, mostActs);
     }
     return 0;
@@ -211,41 +221,36 @@ qsizetype lostActs(const QString& folder, const QStringList& acknowledged)
 {
     if (acknowledged.isEmpty())
         return 0;
-    const auto opened = Journal::open(journalFile(folder));
-    const auto* journal = std::get_if<std::unique_ptr<Journal>>(&opened);
+    const auto opened = SqliteJournal::open(journalFile(folder));
+    const auto* journal = std::get_if<std::unique_ptr<SqliteJournal>>(&opened);
     if (journal == nullptr)
         return acknowledged.size();
     const Clock clock = [] { return QDateTime::currentDateTimeUtc(); };
     qsizetype lost = 0;
-    QStringList drafts; // a later draft takes the place of an earlier one
-    for (const QString& act : acknowledged)
-        if (act.startsWith(QLatin1String("draft ")))
-            drafts.append(act);
     for (const QString& act : acknowledged) {
         const QStringList words = act.split(QLatin1Char(' '));
-        const auto read = (*journal)->batch(words[1].toLongLong());
-        const auto* record = std::get_if<BatchRecord>(&read);
+        const auto read = (*journal)->batch(words[1]);
+        const auto* record = std::get_if<Batch>(&read);
         if (record == nullptr) {
             ++lost;
             continue;
         }
         // An unfinished one is taken up as the program takes it up, with what is kept beside.
-        const auto resumed = BatchInProgress::resume(**journal, *record, clock, folder);
-        const auto* again = std::get_if<std::unique_ptr<BatchInProgress>>(&resumed);
-        bool there = again != nullptr;
-        if (there && words[0] == QLatin1String("weighed")) {
-            const Weighed* w = (*again)->lastWeighing(
+        const auto again = BatchInProgress::resume(**journal, *record, clock, folder);
+        bool there = true;
+        if (words[0] == QLatin1String("weighed")) {
+            const auto w = again->lastWeighing(
                 {static_cast<WeighTarget::What>(words[2].toInt()), LineId(words[3].toUInt())});
             there = w && w->grams == words[4].toDouble();
-        } else if (there && words[0] == QLatin1String("step"))
-            there = (*again)->step() >= words[2].toInt();
-        else if (there && words[0] == QLatin1String("added"))
-            there = (*again)->topUps().size() >= std::size_t(words[2].toInt());
-        else if (there && act == (drafts.isEmpty() ? QString() : drafts.last()))
-            there = record->summary.state == BatchState::Finished ||
-                    record->summary.draft.startsWith(QLatin1String("thick"));
-        else if (there && words[0] == QLatin1String("finished"))
-            there = record->summary.state == BatchState::Finished && record->notes.size() == 1;
+        } else if (words[0] == QLatin1String("step"))
+            there = again->step() >= words[2].toInt();
+        else if (words[0] == QLatin1String("added"))
+            there = again->topUps().size() >= std::size_t(words[2].toInt());
+        else if (words[0] == QLatin1String("draft")) // a later one may have taken its place
+            there = record->state == BatchState::Finished ||
+                    again->draft().text().startsWith(QLatin1String("thick"));
+        else if (words[0] == QLatin1String("finished"))
+            there = record->state == BatchState::Finished && record->notes.size() == 1;
         lost += there ? 0 : 1;
         if (!there)
             std::fprintf(stderr, "not there: %s\n", qPrintable(act));

@@ -4,6 +4,7 @@
 #include "app/widgets/label.h"
 #include "app/widgets/page_browser.h"
 #include "models/batches_model.h"
+#include "storage/event_json.h"
 #include "words/words.h"
 
 #include <QHBoxLayout>
@@ -11,6 +12,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QSignalBlocker>
 #include <QTableView>
 #include <QTextBrowser>
 
@@ -45,11 +47,18 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     list_->setColumnWidth(BatchesModel::Started, 118);
     list_->setColumnWidth(BatchesModel::State, 110);
     list_->setColumnWidth(BatchesModel::Superfat, 78);
-    empty_ = new Label(tr("No batch yet. When you make one, it is written here by itself."), left);
+    find_ = new QLineEdit(left);
+    find_->setPlaceholderText(tr("Find by name, material or note"));
+    find_->setAccessibleName(tr("Find a batch"));
+    find_->setClearButtonEnabled(true);
+    find_->setMaxLength(200);
+    connect(find_, &QLineEdit::textChanged, this, [this] { reload(); });
+    empty_ = new Label(left);
     empty_->setObjectName(QStringLiteral("muted"));
     empty_->setWordWrap(true);
     auto* leftLayout = new QVBoxLayout(left);
     leftLayout->addWidget(title);
+    leftLayout->addWidget(find_);
     leftLayout->addWidget(empty_);
     leftLayout->addWidget(list_, 1);
 
@@ -95,7 +104,7 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     });
     connect(resume_, &QPushButton::clicked, this, [this] {
         if (shown_)
-            Q_EMIT resumeWanted(shown_->summary.id);
+            Q_EMIT resumeWanted(QString::fromStdString(shown_->id));
     });
     showBatch();
 }
@@ -113,19 +122,33 @@ void JournalPage::setSpeech(const Speech& speech)
     showBatch();
 }
 
-void JournalPage::reload(qint64 batch)
+void JournalPage::reload(const QString& batch)
 {
     if (!journal_)
         return;
-    const qint64 wanted = batch != 0 ? batch : shown_ ? shown_->summary.id : 0;
-    model_->setSource([this](int most, const BatchSummary* after) -> QList<BatchSummary> {
-        auto read = journal_->batches(most, after);
+    const QString wanted = !batch.isEmpty() ? batch
+                           : shown_         ? QString::fromStdString(shown_->id)
+                                            : QString();
+    if (!batch.isEmpty() && !find_->text().isEmpty()) {
+        const QSignalBlocker quiet(find_); // the one that is wanted may not be among those found
+        find_->clear();
+    }
+    const QString words = find_->text().trimmed();
+    model_->setSource([this, words](int most, const BatchSummary* after) -> QList<BatchSummary> {
+        constexpr int mostFound = 1000;
+        if (!words.isEmpty() && after)
+            return {}; // all that were found came at once
+        auto read =
+            words.isEmpty() ? journal_->batches(most, after) : journal_->search(words, mostFound);
         if (const auto* fault = std::get_if<FileFault>(&read)) {
             Q_EMIT noted(words::fileFault(*fault));
             return {};
         }
         return std::get<QList<BatchSummary>>(std::move(read));
     });
+    empty_->setText(words.isEmpty()
+                        ? tr("No batch yet. When you make one, it is written here by itself.")
+                        : tr("Nothing with these words. Try fewer letters."));
     empty_->setVisible(model_->rowCount() == 0);
     const QModelIndex index = model_->find(wanted);
     list_->setCurrentIndex(index.isValid() ? index : model_->index(0, 0));
@@ -141,17 +164,17 @@ void JournalPage::showBatch()
         if (const auto* fault = std::get_if<FileFault>(&record))
             Q_EMIT noted(words::fileFault(*fault));
         else
-            shown_ = std::get<BatchRecord>(std::move(record));
+            shown_ = std::get<Batch>(std::move(record));
     }
     for (QWidget* w : std::initializer_list<QWidget*>{note_, addNote_, open_})
         w->setEnabled(shown_.has_value());
-    resume_->setVisible(shown_ && shown_->summary.state == BatchState::Making);
+    resume_->setVisible(shown_ && shown_->state == BatchState::Making);
     page_->setHtml(shown_ ? pageOf(*shown_) : QString());
 }
 
-QString JournalPage::pageOf(const BatchRecord& record) const
+QString JournalPage::pageOf(const Batch& batch) const
 {
-    const BatchSummary& s = record.summary;
+    const BatchSummary s = summaryOf(batch);
     const Colours& c = Theme::colours();
     const auto when = [&](const QDateTime& at) { return speech_.dateTime(at).toHtmlEscaped(); };
     QString html =
@@ -177,52 +200,68 @@ QString JournalPage::pageOf(const BatchRecord& record) const
     };
     row(tr("True superfat"), speech_.percent(s.superfatPlanned), percent(s.superfat));
     row(tr("Batch strength"), speech_.percent(s.strengthPlanned), percent(s.strength));
-    html += QStringLiteral("</table>");
+    html += QStringLiteral("</table>") + weighedHtml(batch);
+    if (!batch.unreadable.empty())
+        html += QStringLiteral("<p class='m'>%1</p>")
+                    .arg(tr("%n thing(s) that happened to it cannot be read.", nullptr,
+                            int(batch.unreadable.size())));
+    html += QStringLiteral("<h3>%1</h3>").arg(tr("Notes"));
+    if (batch.notes.empty())
+        html += QStringLiteral("<p class='m'>%1</p>").arg(tr("None yet."));
+    for (const NotedAt& note : batch.notes)
+        html += QStringLiteral("<p>%1<br><span class='m'>%2</span></p>")
+                    .arg(QString::fromStdString(note.text).toHtmlEscaped(),
+                         when(QDateTime::fromMSecsSinceEpoch(note.at, Qt::UTC)));
+    return html;
+}
 
-    html += QStringLiteral("<h3>%1</h3>").arg(tr("Weighed"));
-    if (record.weighings.isEmpty())
+// The last word on each thing; the words before it stand beside it.
+QString JournalPage::weighedHtml(const Batch& batch) const
+{
+    QString html = QStringLiteral("<h3>%1</h3>").arg(tr("Weighed"));
+    const std::vector<Weighed> words = batch.lastWords();
+    if (words.empty())
         html += QStringLiteral("<p class='m'>%1</p>").arg(tr("Nothing was weighed."));
     html += QStringLiteral("<table>");
-    if (!record.weighings.isEmpty())
+    if (!words.empty())
         html += QStringLiteral("<tr><td></td><td class='m' align='right'>%1</td>"
                                "<td class='m' align='right'>%2</td><td></td></tr>")
                     .arg(tr("planned"), tr("weighed"));
-    for (const WeighingRecord& w : record.weighings) {
-        const double off = w.weighed.grams - w.plannedGrams;
-        const bool differs = std::abs(off) >= 0.05;
-        const QString sign = off > 0 ? QStringLiteral("+") : QString();
+    for (const Weighed& w : words) {
+        double planned = 0.0;
+        QStringList before;
+        for (const WeighedAt& earlier : batch.weighings)
+            if (earlier.weighed.target == w.target) {
+                planned = earlier.plannedGrams;
+                before.append(speech_.mass(earlier.weighed.grams));
+            }
+        before.removeLast(); // this one
+        const double off = w.grams - planned;
+        QStringList remarks;
+        if (w.origin == WeighOrigin::AsPlanned)
+            remarks.append(tr("taken as planned"));
+        else if (std::abs(off) >= 0.05)
+            remarks.append((off > 0 ? QStringLiteral("+") : QString()) + speech_.mass(off));
+        if (!before.isEmpty())
+            remarks.append(tr("before: %1").arg(before.join(QStringLiteral(", "))));
         html += QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td>"
                                "<td class='off'>%4</td></tr>")
-                    .arg(w.name.toHtmlEscaped(), speech_.mass(w.plannedGrams),
-                         speech_.mass(w.weighed.grams),
-                         w.weighed.origin == WeighOrigin::AsPlanned ? tr("taken as planned")
-                         : differs                                  ? sign + speech_.mass(off)
-                                                                    : QString());
+                    .arg(words::targetName(w.target, batch.formula).toHtmlEscaped(),
+                         speech_.mass(planned), speech_.mass(w.grams),
+                         remarks.join(QStringLiteral("; ")));
     }
-    for (const TopUpRecord& added : record.topUps)
+    for (const auto& [event, topUp, at] : batch.topUps)
         html += QStringLiteral("<tr><td>%1</td><td></td><td align='right'>%2</td><td class='off'>%3"
                                "</td></tr>")
-                    .arg(QString::fromStdString(added.topUp.material->name).toHtmlEscaped(),
-                         speech_.mass(added.topUp.grams),
-                         tr("beside the plan, %1").arg(words::vesselPlace(added.topUp.vessel)));
+                    .arg(QString::fromStdString(topUp.material->name).toHtmlEscaped(),
+                         speech_.mass(topUp.grams),
+                         tr("beside the plan, %1").arg(words::vesselPlace(topUp.vessel)));
     html += QStringLiteral("</table>");
-    const auto taken = std::ranges::count_if(record.weighings, [](const WeighingRecord& w) {
-        return w.weighed.origin == WeighOrigin::AsPlanned;
-    });
+    const auto taken = std::ranges::count(words, WeighOrigin::AsPlanned, &Weighed::origin);
     if (taken > 0)
         html +=
             QStringLiteral("<p class='m'>%1</p>")
                 .arg(tr("%n weight(s) were taken as planned, not weighed.", nullptr, int(taken)));
-    if (!record.setAside.isEmpty())
-        html += QStringLiteral("<p class='m'>%1</p>")
-                    .arg(tr("%n thing(s) that went in beside the plan cannot be read.", nullptr,
-                            int(record.setAside.size())));
-    html += QStringLiteral("<h3>%1</h3>").arg(tr("Notes"));
-    if (record.notes.isEmpty())
-        html += QStringLiteral("<p class='m'>%1</p>").arg(tr("None yet."));
-    for (const NoteRecord& note : record.notes)
-        html += QStringLiteral("<p>%1<br><span class='m'>%2</span></p>")
-                    .arg(note.text.toHtmlEscaped(), when(note.at));
     return html;
 }
 
@@ -235,8 +274,15 @@ void JournalPage::addNote()
 {
     if (!journal_ || !shown_ || note_->text().trimmed().isEmpty())
         return;
-    if (const auto fault =
-            journal_->addNote(shown_->summary.id, note_->text().trimmed(), clock_())) {
+    const QDateTime now = clock_();
+    const Event note{newId(),
+                     shown_->id,
+                     journal_->bench().toStdString(),
+                     0,
+                     now.toMSecsSinceEpoch(),
+                     now.toLocalTime().offsetFromUtc() / 60,
+                     Noted{note_->text().trimmed().toStdString()}};
+    if (const auto fault = journal_->append({note})) {
         Q_EMIT noted(words::fileFault(*fault));
         return; // what was typed stays in the field
     }

@@ -26,26 +26,29 @@ public:
     void setJournal(Journal* journal);
     void setSpeech(const Speech& speech);
     // Reads the journal again and shows this batch, or the one shown before.
-    void reload(qint64 batch = 0);
+    void reload(const QString& batch = {});
     QTableView* list() const { return list_; }
+    QLineEdit* findField() const { return find_; }
     QLineEdit* noteField() const { return note_; }
     QString pageText() const;
 
 Q_SIGNALS:
-    void formulaWanted(const QByteArray& formula);
-    void resumeWanted(qint64 batch);
+    void formulaWanted(const Formula& formula);
+    void resumeWanted(const QString& batch);
     void noted(const QString& text);
     void wrote(); // something is new in the journal
 
 private:
     void showBatch();
     void addNote();
-    QString pageOf(const BatchRecord& record) const;
+    QString pageOf(const Batch& batch) const;
+    QString weighedHtml(const Batch& batch) const;
 
     std::function<QDateTime()> clock_;
     Journal* journal_ = nullptr;
     Speech speech_;
     BatchesModel* model_;
+    QLineEdit* find_;
     QTableView* list_;
     QLabel* empty_;
     QTextBrowser* page_;
@@ -53,7 +56,7 @@ private:
     QPushButton* open_;
     QPushButton* resume_;
     QPushButton* addNote_;
-    std::optional<BatchRecord> shown_;
+    std::optional<Batch> shown_;
 };
 
 } // namespace rhexion

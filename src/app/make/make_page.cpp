@@ -80,8 +80,11 @@ QWidget* MakePage::buildSteps()
             stop_->setText(tr("Press again to stop; what is weighed is kept"));
             return;
         }
-        if (good(current_->stop()))
+        keepDraft(); // what was typed goes into the journal with the end
+        if (good(current_->stop())) {
+            note_->clear();
             Q_EMIT stopped();
+        }
     });
     auto* leftLayout = new QVBoxLayout(left);
     leftLayout->addWidget(name_);
@@ -210,18 +213,22 @@ void MakePage::setSpeech(const Speech& speech)
 void MakePage::keepDraft()
 {
     draft_.stop();
-    if (current_ && note_->toPlainText() != current_->draft())
-        good(current_->keepDraft(note_->toPlainText()));
+    if (current_ && note_->toPlainText() != current_->draft().text())
+        current_->draft().keep(note_->toPlainText());
 }
 
 void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
 {
     keepDraft();
     current_ = std::move(current);
-    note_->setPlainText(current_ ? current_->draft() : QString());
+    note_->setPlainText(current_ ? current_->draft().text() : QString());
     draft_.stop();
     if (current_) {
         connect(current_.get(), &BatchInProgress::changed, this, &MakePage::refresh);
+        connect(&current_->draft(), &DraftKeeper::kept, this, [this](bool well) {
+            if (!well)
+                Q_EMIT noted(tr("The note you are typing could not be kept yet."));
+        });
         connect(current_.get(), &BatchInProgress::waitingChanged, this, &MakePage::waitingChanged);
         if (current_->waitingFor())
             Q_EMIT waitingChanged();
@@ -244,7 +251,7 @@ void MakePage::refreshList()
     list_->clear();
     for (int i = 0; i < int(steps.size()); ++i) {
         QString text = words::dayStepTitle(steps[std::size_t(i)], current_->formula());
-        if (const Weighed* w = current_->lastWeighing(steps[std::size_t(i)].target))
+        if (const auto w = current_->lastWeighing(steps[std::size_t(i)].target))
             text = (w->origin == WeighOrigin::AsPlanned ? tr("%1, %2 as planned") : tr("%1, %2"))
                        .arg(text, speech_.mass(w->grams));
         auto* item = new QListWidgetItem(text, list_);
@@ -275,7 +282,7 @@ void MakePage::topUp(const Line& line)
 void MakePage::refreshAdded()
 {
     QStringList texts;
-    for (const TopUp& topUp : current_->topUps())
+    for (const auto& [event, topUp, at] : current_->topUps())
         texts << tr("%1 of %2, %3")
                      .arg(speech_.mass(topUp.grams), QString::fromStdString(topUp.material->name),
                           words::vesselPlace(topUp.vessel));
@@ -433,7 +440,8 @@ void MakePage::finish()
     draft_.stop();
     if (!good(current_->finish(note_->toPlainText())))
         return;
-    const qint64 batch = current_->batch();
+    const QString batch = current_->batch();
+    note_->clear();
     setBatch(nullptr);
     Q_EMIT finished(batch);
 }

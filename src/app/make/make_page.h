@@ -6,7 +6,7 @@
 #include <QTimer>
 #include <QWidget>
 
-#include "app/make/batch_in_progress.h"
+#include "batch/batch_in_progress.h"
 #include "words/speech.h"
 
 class QLabel;
@@ -34,7 +34,7 @@ public:
     TypingLine* extra() const { return extra_; }
 
 Q_SIGNALS:
-    void finished(qint64 batch);
+    void finished(const QString& batch);
     void stopped();
     void noted(const QString& text);
     void wentWell();       // what was noted last is over

@@ -511,7 +511,7 @@ void ShelfPage::follow(const QUrl& link)
     const QString id = link.path();
     Shelf* shelf = stock_.shelf();
     if (link.scheme() == QLatin1String("batch")) {
-        Q_EMIT batchWanted(id.toLongLong());
+        Q_EMIT batchWanted(id);
         return;
     }
     const LotRecord* lot = shelf ? shelf->findLot(id.toStdString()) : nullptr;

@@ -69,7 +69,7 @@ public:
 
 Q_SIGNALS:
     void useWanted(const MaterialPtr& material);
-    void batchWanted(qint64 batch);
+    void batchWanted(const QString& batch);
     void noted(const QString& text);
     // Lots or own materials are new; the formula on the bench may want their figures.
     void shelfChanged();

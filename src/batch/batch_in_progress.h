@@ -1,0 +1,91 @@
+// One batch being made: the plan as it was frozen, what happened so far, and its place in the
+// journal. Every event is in the journal, or beside it, before it is shown.
+#pragma once
+
+#include <QObject>
+
+#include "batch/draft_keeper.h"
+#include "batch/kept_beside.h"
+#include "core/batch/fold.h"
+#include "storage/journal.h"
+
+#include <functional>
+#include <memory>
+
+namespace rhexion {
+
+using Clock = std::function<QDateTime()>;
+
+class BatchInProgress : public QObject {
+    Q_OBJECT
+public:
+    // Begins a batch of the formula, or takes one up again as it was folded.
+    // beside: the folder for drafts and for what the journal cannot take meanwhile; empty: that is
+    // then refused.
+    static std::variant<std::unique_ptr<BatchInProgress>, FileFault>
+    begin(Journal& journal, const Formula& formula, const Reckoning& planned, Clock clock,
+          const QString& beside = {});
+    static std::unique_ptr<BatchInProgress> resume(Journal& journal, const Batch& batch,
+                                                   Clock clock, const QString& beside = {});
+
+    QString batch() const { return QString::fromStdString(batch_.id); }
+    const Formula& formula() const { return batch_.formula; }
+    const Reckoning& planned() const { return planned_; }
+    const DayPlan& plan() const { return batch_.plan; }
+    int step() const { return int(batch_.nextStep()); }
+    bool atEnd() const { return step() >= int(plan().steps.size()); }
+    std::optional<double> weighedAt(int step) const;
+    // What is in the bowls now, as it is weighed so far.
+    const AsWeighed& now() const { return now_; }
+    // What there is to say about it, the drawn doubt's among it, worst first.
+    const std::vector<Caution>& findings() const { return findings_; }
+    // The last word on a target, with where it came from; nothing if it was not weighed.
+    std::optional<Weighed> lastWeighing(const WeighTarget& target) const;
+
+    // Why the journal cannot be written just now; what happened since is kept beside it.
+    const std::optional<FileFault>& waitingFor() const { return waitingFor_; }
+    // Tries to bring what is kept beside into the journal; true when nothing is left outside it.
+    bool bringIn();
+
+    // Each returns a fault if it could not be kept; then nothing has changed.
+    std::optional<FileFault> weigh(double grams, WeighOrigin origin = WeighOrigin::Typed);
+    // All before it are done, it and all after it are not.
+    std::optional<FileFault> goTo(int step);
+    // What went in beside the plan, where the step that is next puts things.
+    std::optional<FileFault> topUp(const MaterialPtr& material, double grams);
+    std::optional<FileFault> takeBackLastTopUp();
+    const std::vector<AddedAt>& topUps() const { return batch_.topUps; }
+    // Off the interface thread; draftKept says how it went.
+    DraftKeeper& draft() { return *draft_; }
+    // A second try writes nothing twice.
+    std::optional<FileFault> finish(const QString& note);
+    std::optional<FileFault> stop();
+
+Q_SIGNALS:
+    void changed();
+    void waitingChanged(); // waitingFor() is new
+
+private:
+    BatchInProgress(Journal& journal, const Batch& batch, Clock clock, const QString& beside);
+    Event event(Happening what) const;
+    void reckonNow(WeighTarget latest);
+    // Into the journal, or beside it while that cannot be written; then into the batch.
+    std::optional<FileFault> keep(const QList<Event>& events);
+    std::optional<FileFault> keep(Happening what) { return keep({event(std::move(what))}); }
+    std::optional<FileFault> end(Happening how, const QString& note);
+    std::vector<TopUp> added() const;
+    void wait(std::optional<FileFault> fault);
+
+    Journal& journal_;
+    Batch batch_;
+    Reckoning planned_;
+    Clock clock_;
+    std::unique_ptr<KeptBeside> beside_;
+    std::unique_ptr<DraftKeeper> draft_;
+    std::optional<FileFault> waitingFor_;
+    QList<Event> ending_; // made once, so that a second try is the same events
+    AsWeighed now_;
+    std::vector<Caution> findings_;
+};
+
+} // namespace rhexion

@@ -1,0 +1,56 @@
+// What a batch is, out of what happened to it. Pure: the same events in the same order give the
+// same batch, whenever and wherever they are folded.
+#pragma once
+
+#include "core/batch/event.h"
+
+#include <span>
+#include <vector>
+
+namespace rhexion {
+
+enum class BatchState { Making, Finished, Stopped };
+
+struct WeighedAt {
+    Weighed weighed;
+    double plannedGrams = 0.0;
+    std::int64_t at = 0;
+};
+struct AddedAt {
+    std::string event; // names it for TakenBack
+    TopUp topUp;
+    std::int64_t at = 0;
+};
+struct NotedAt {
+    std::string text;
+    std::int64_t at = 0;
+};
+
+struct Batch {
+    std::string id;
+    BatchState state = BatchState::Making;
+    std::int64_t begun = 0; // ms since 1970, UTC
+    std::int64_t ended = 0; // 0: it has not
+    Formula formula;
+    Amounts amounts;
+    DayPlan plan;
+    std::vector<StepKey> done;
+    std::vector<WeighedAt> weighings; // every one, in order; the last word on a target counts
+    std::vector<AddedAt> topUps;      // those not taken back
+    std::vector<NotedAt> notes;
+    std::optional<BatchFinished> made;
+    std::vector<std::string> unreadable; // kinds of events that could not be read
+
+    // Place in the plan of the first step that is not done; its size when all are.
+    std::size_t nextStep() const;
+    // The last word on every target, in the order of those words.
+    std::vector<Weighed> lastWords() const;
+};
+
+// What one more event makes of it.
+void take(Batch& batch, const Event& event);
+
+// Nothing where the first that is known of it is not its beginning.
+std::optional<Batch> fold(std::span<const Event> events);
+
+} // namespace rhexion

@@ -1,0 +1,311 @@
+#include "storage/event_json.h"
+
+#include "core/materials/limits.h"
+#include "storage/formula_json.h"
+#include "storage/json_cursor.h"
+#include "storage/material_file.h"
+
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QUuid>
+
+namespace rhexion {
+
+namespace {
+
+using Code = FileFault::Code;
+
+constexpr const char* kinds[] = {"begun",      "step-done", "step-reopened", "weighed", "added",
+                                 "taken-back", "noted",     "finished",      "stopped", ""};
+static_assert(std::size(kinds) == std::variant_size_v<Happening>);
+
+constexpr double largest = Mass::largestGrams;
+constexpr double largestId = 4294967295.0;
+constexpr qsizetype mostSteps = 20000;
+
+QJsonObject embedded(const QByteArray& json)
+{
+    return QJsonDocument::fromJson(json).object();
+}
+
+QJsonArray numbers(const auto& values)
+{
+    QJsonArray out;
+    for (const double value : values)
+        out.append(value);
+    return out;
+}
+
+QJsonObject withTarget(QJsonObject out, const WeighTarget& target)
+{
+    if (target.what == WeighTarget::What::None)
+        return out;
+    out["target"] = codeOf(target.what);
+    if (target.line != 0)
+        out["line"] = double(target.line);
+    return out;
+}
+
+QJsonObject toJson(const StepKey& key)
+{
+    QJsonObject out{{"step", codeOf(key.kind)}, {"vessel", codeOf(key.vessel)}};
+    if (key.portion != 0)
+        out["portion"] = double(key.portion);
+    return withTarget(std::move(out), key.target);
+}
+
+struct Writer {
+    QJsonObject operator()(const BatchBegun& begun) const
+    {
+        QJsonArray plan;
+        for (const DayStep& step : begun.plan.steps) {
+            QJsonObject out = toJson(keyOf(step));
+            out["grams"] = step.plannedGrams;
+            plan.append(out);
+        }
+        const Amounts& a = begun.amounts;
+        return {{"formula", embedded(formulaToJson(begun.formula))},
+                {"amounts", QJsonObject{{"lines", numbers(a.lines)},
+                                        {"solvent", numbers(a.solvent)},
+                                        {"held", numbers(a.held)},
+                                        {"sodium", numbers(a.sodium)},
+                                        {"potassium", numbers(a.potassium)},
+                                        {"jugWater", a.jugWater}}},
+                {"plan", plan}};
+    }
+    QJsonObject operator()(const StepDone& done) const { return toJson(done.step); }
+    QJsonObject operator()(const StepReopened& reopened) const { return toJson(reopened.step); }
+    QJsonObject operator()(const WeighedNow& now) const
+    {
+        const bool typed = now.weighed.origin == WeighOrigin::Typed;
+        return withTarget({{"grams", now.weighed.grams},
+                           {"planned", now.plannedGrams},
+                           {"origin", typed ? "typed" : "as-planned"}},
+                          now.weighed.target);
+    }
+    QJsonObject operator()(const AddedBeside& added) const
+    {
+        return {{"material", embedded(materialsToJson({added.topUp.material}))},
+                {"vessel", codeOf(added.topUp.vessel)},
+                {"grams", added.topUp.grams}};
+    }
+    QJsonObject operator()(const TakenBack& back) const
+    {
+        return {{"event", QString::fromStdString(back.event)}};
+    }
+    QJsonObject operator()(const Noted& note) const
+    {
+        return {{"text", QString::fromStdString(note.text)}};
+    }
+    QJsonObject operator()(const BatchFinished& made) const
+    {
+        QJsonObject out{{"strength", made.strength}, {"batter", made.batterGrams}};
+        if (made.superfat)
+            out["superfat"] = *made.superfat;
+        return out;
+    }
+    QJsonObject operator()(const BatchStopped&) const { return {}; }
+    QJsonObject operator()(const Unreadable&) const { return {}; }
+};
+
+WeighTarget readTarget(const JsonCursor& at)
+{
+    if (!at.has("target"))
+        return {};
+    const auto what =
+        at.word<WeighTarget::What>("target", weighTargetFromCode, WeighTarget::What::None);
+    return {what, static_cast<LineId>(at.wholeOr("line", 0, largestId, 0))};
+}
+
+StepKey readKey(const JsonCursor& at)
+{
+    StepKey key;
+    key.kind = at.word<DayStepKind>("step", dayStepFromCode, DayStepKind::Prepare);
+    key.vessel = at.word<Vessel>("vessel", vesselFromCode, Vessel::LyeJug);
+    key.portion = static_cast<PortionId>(at.wholeOr("portion", 0, largestId, 0));
+    key.target = readTarget(at);
+    return key;
+}
+
+// The figures of an array in an object; so many where a number is given.
+std::vector<double> readNumbers(const JsonCursor& at, const QJsonObject& object, const char* key,
+                                std::optional<qsizetype> wanted = {})
+{
+    std::vector<double> out;
+    const QJsonArray values = object.value(QLatin1String(key)).toArray();
+    bool good = values.size() <= mostSteps && (!wanted || values.size() == *wanted);
+    for (const QJsonValue& value : values) {
+        good = good && value.isDouble() && value.toDouble() >= 0.0 && value.toDouble() <= largest;
+        out.push_back(value.toDouble());
+    }
+    if (!good)
+        at.fail(Code::OutOfRange, QString::fromLatin1(key), QStringLiteral("0..%1").arg(largest));
+    return out;
+}
+
+// A formula or material file inside an event; its own fault is told as the event's.
+template <class T>
+T embeddedIn(const JsonCursor& at, const char* key, std::variant<T, FileFault> read)
+{
+    if (auto* fault = std::get_if<FileFault>(&read)) {
+        at.failAt(fault->code, QString::fromLatin1(key) + QLatin1Char('.') + fault->place,
+                  fault->detail);
+        return {};
+    }
+    return std::get<T>(std::move(read));
+}
+
+BatchBegun readBegun(const JsonCursor& at, const QJsonObject& root)
+{
+    at.allow({"formula", "amounts", "plan"});
+    BatchBegun out;
+    out.formula = embeddedIn(
+        at, "formula",
+        formulaFromJson(QJsonDocument(root.value(QLatin1String("formula")).toObject()).toJson()));
+    const QJsonObject amounts = root.value(QLatin1String("amounts")).toObject();
+    const auto lines = qsizetype(out.formula.lines.size());
+    const auto pair = [&](const char* key) {
+        const std::vector<double> two = readNumbers(at, amounts, key, 2);
+        return two.size() == 2 ? std::array{two[0], two[1]} : std::array{0.0, 0.0};
+    };
+    out.amounts = {readNumbers(at, amounts, "lines", lines),
+                   readNumbers(at, amounts, "solvent"),
+                   readNumbers(at, amounts, "held"),
+                   pair("sodium"),
+                   pair("potassium"),
+                   at.object("amounts").numberOr("jugWater", 0.0, largest, 0.0)};
+    for (const JsonCursor& step : at.array("plan", mostSteps)) {
+        const StepKey key = readKey(step);
+        out.plan.steps.push_back(
+            {key.kind, key.target, key.vessel, step.number("grams", 0.0, largest), key.portion});
+    }
+    return out;
+}
+
+AddedBeside readAdded(const JsonCursor& at, const QJsonObject& root)
+{
+    const auto list =
+        embeddedIn(at, "material",
+                   materialsFromJson(
+                       QJsonDocument(root.value(QLatin1String("material")).toObject()).toJson()));
+    if (!at.failed() && list.size() != 1)
+        at.fail(Code::OutOfRange, QStringLiteral("material"), QStringLiteral("1"));
+    return {{list.empty() ? nullptr : list.front(),
+             at.word<Vessel>("vessel", vesselFromCode, Vessel::Trace),
+             at.number("grams", 0.0, largest)}};
+}
+
+Happening readWhat(const QString& kind, const JsonCursor& at, const QJsonObject& root)
+{
+    const auto is = [&](std::size_t i) { return kind == QLatin1String(kinds[i]); };
+    if (is(0))
+        return readBegun(at, root);
+    if (is(1))
+        return StepDone{readKey(at)};
+    if (is(2))
+        return StepReopened{readKey(at)};
+    if (is(3)) {
+        const bool typed =
+            at.textOr("origin", 20, QStringLiteral("typed")) == QLatin1String("typed");
+        return WeighedNow{{readTarget(at), at.number("grams", 0.0, largest),
+                           typed ? WeighOrigin::Typed : WeighOrigin::AsPlanned},
+                          at.numberOr("planned", 0.0, largest, 0.0)};
+    }
+    if (is(4))
+        return readAdded(at, root);
+    if (is(5))
+        return TakenBack{at.text("event", 64).toStdString()};
+    if (is(6))
+        return Noted{at.text("text", limits::journalNote).toStdString()};
+    if (is(7)) {
+        BatchFinished made;
+        constexpr double far = 1e9; // a superfat may be far below 0
+        if (at.has("superfat"))
+            made.superfat = at.number("superfat", -far, far);
+        made.strength = at.number("strength", 0.0, 1.0);
+        made.batterGrams = at.number("batter", 0.0, far);
+        return made;
+    }
+    if (is(8))
+        return BatchStopped{};
+    at.fail(Code::UnknownWord, QStringLiteral("kind"), kind);
+    return Unreadable{kind.toStdString()};
+}
+
+} // namespace
+
+QString kindOf(const Happening& what)
+{
+    if (const auto* unreadable = std::get_if<Unreadable>(&what))
+        return QString::fromStdString(unreadable->kind);
+    return QString::fromLatin1(kinds[what.index()]);
+}
+
+QByteArray dataOf(const Happening& what)
+{
+    return QJsonDocument(std::visit(Writer{}, what)).toJson(QJsonDocument::Compact);
+}
+
+std::variant<Happening, FileFault> happeningFrom(const QString& kind, const QByteArray& data)
+{
+    constexpr qsizetype most = qsizetype(formulaFileMegabytes + 1) * 1024 * 1024;
+    if (data.size() > most)
+        return FileFault{Code::TooLarge, {}, QString::number(formulaFileMegabytes)};
+    const QJsonDocument json = QJsonDocument::fromJson(data);
+    if (!json.isObject())
+        return FileFault{Code::NotJson, kind, {}};
+    std::optional<FileFault> fault;
+    const QJsonObject root = json.object();
+    Happening what = readWhat(kind, JsonCursor(root, {}, fault), root);
+    if (fault)
+        return *std::move(fault);
+    return what;
+}
+
+QByteArray eventToLine(const Event& event)
+{
+    return QJsonDocument(QJsonObject{{"id", QString::fromStdString(event.id)},
+                                     {"batch", QString::fromStdString(event.batch)},
+                                     {"bench", QString::fromStdString(event.bench)},
+                                     {"at", double(event.at)},
+                                     {"zone", event.zone},
+                                     {"kind", kindOf(event.what)},
+                                     {"data", embedded(dataOf(event.what))}})
+        .toJson(QJsonDocument::Compact);
+}
+
+std::variant<Event, FileFault> eventFromLine(const QByteArray& line)
+{
+    const QJsonDocument json = QJsonDocument::fromJson(line);
+    if (!json.isObject())
+        return FileFault{Code::NotJson, {}, {}};
+    const QJsonObject root = json.object();
+    std::optional<FileFault> fault;
+    const JsonCursor at(root, {}, fault);
+    at.allow({"id", "batch", "bench", "at", "zone", "kind", "data"});
+    constexpr double lastMs = 253402300799999.0; // the end of the year 9999
+    Event event{at.text("id", 64).toStdString(),
+                at.text("batch", 64).toStdString(),
+                at.text("bench", 64).toStdString(),
+                0,
+                std::int64_t(at.whole("at", -lastMs, lastMs)),
+                int(at.whole("zone", -1440, 1440)),
+                {}};
+    auto what = happeningFrom(
+        at.text("kind", 40),
+        QJsonDocument(root.value(QLatin1String("data")).toObject()).toJson(QJsonDocument::Compact));
+    if (fault)
+        return *std::move(fault);
+    if (auto* bad = std::get_if<FileFault>(&what))
+        return *std::move(bad);
+    event.what = std::get<Happening>(std::move(what));
+    return event;
+}
+
+std::string newId()
+{
+    return QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
+}
+
+} // namespace rhexion

@@ -1,0 +1,27 @@
+// The tables of a journal: events, and the folds beside them that lists and searches read.
+#pragma once
+
+#include "core/batch/fold.h"
+#include "storage/file_fault.h"
+
+#include <QSqlDatabase>
+
+#include <optional>
+
+namespace rhexion::tables {
+
+// Writes the event as the next; nothing else. its seq is given by the table.
+std::optional<FileFault> insertEvent(QSqlDatabase& db, const Event& event);
+// Brings the folds up to date with an event that is there.
+std::optional<FileFault> takeIn(QSqlDatabase& db, const Event& event);
+// Throws the folds away and makes them again from the events.
+std::optional<FileFault> rebuild(QSqlDatabase& db);
+
+// One row of event; Unreadable where its data cannot be read. Columns: id, batch, bench, seq, at,
+// zone, kind, data.
+inline constexpr auto eventColumns = "id, batch, bench, seq, at, zone, kind, data";
+Event eventFrom(const QSqlQuery& row);
+
+const char* wordOf(BatchState state);
+
+} // namespace rhexion::tables

@@ -1,0 +1,222 @@
+#include "storage/sqlite_journal.h"
+
+#include "storage/journal_migration.h"
+#include "storage/journal_schema.h"
+#include "storage/journal_tables.h"
+#include "storage/sqlite_file.h"
+
+#include <QRegularExpression>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QVariant>
+
+namespace rhexion {
+
+namespace {
+
+using Code = FileFault::Code;
+
+QDateTime momentOf(const QVariant& ms)
+{
+    return ms.toLongLong() == 0 ? QDateTime()
+                                : QDateTime::fromMSecsSinceEpoch(ms.toLongLong(), Qt::UTC);
+}
+
+BatchState stateFrom(const QString& word)
+{
+    for (const BatchState state : {BatchState::Finished, BatchState::Stopped})
+        if (word == QLatin1String(tables::wordOf(state)))
+            return state;
+    return BatchState::Making;
+}
+
+constexpr auto summaryColumns = "id, name, state, started, finished, superfat_planned,"
+                                " strength_planned, superfat, strength, batter";
+
+BatchSummary summaryFrom(const QSqlQuery& row)
+{
+    return {row.value(0).toString(), row.value(1).toString(), stateFrom(row.value(2).toString()),
+            momentOf(row.value(3)),  momentOf(row.value(4)),  row.value(5).toDouble(),
+            row.value(6).toDouble(), figureOf(row.value(7)),  figureOf(row.value(8)),
+            figureOf(row.value(9))};
+}
+
+} // namespace
+
+SqliteJournal::SqliteJournal(std::unique_ptr<SqliteFile> file) : file_(std::move(file)) {}
+
+SqliteJournal::~SqliteJournal() = default;
+
+QSqlDatabase SqliteJournal::database() const
+{
+    return file_->database();
+}
+
+std::variant<std::unique_ptr<SqliteJournal>, FileFault> SqliteJournal::open(const QString& path,
+                                                                            bool readOnly)
+{
+    auto file = SqliteFile::open(path,
+                                 {QStringLiteral("journal"), journalVersion,
+                                  QStringLiteral("SELECT id, name, state FROM batch LIMIT 1"),
+                                  journalMigration, convertJournal},
+                                 readOnly);
+    if (auto* fault = std::get_if<FileFault>(&file))
+        return std::move(*fault);
+    std::unique_ptr<SqliteJournal> journal(
+        new SqliteJournal(std::get<std::unique_ptr<SqliteFile>>(std::move(file))));
+    QSqlQuery query(journal->database());
+    query.prepare(QStringLiteral("SELECT value FROM about WHERE key = 'bench'"));
+    if (auto fault = journal->placed(SqliteFile::run(query)))
+        return *std::move(fault);
+    if (query.next())
+        journal->bench_ = query.value(0).toString();
+    return journal;
+}
+
+Journal::Done SqliteJournal::keepGoodCopy() const
+{
+    return file_->keepGoodCopy();
+}
+
+Journal::Done SqliteJournal::placed(Done fault) const
+{
+    if (fault && fault->place.isEmpty())
+        fault->place = file_->path();
+    return fault;
+}
+
+Journal::Done SqliteJournal::append(const QList<Event>& events)
+{
+    QSqlDatabase db = database();
+    Transaction transaction(db);
+    if (!transaction.isOpen())
+        return placed(SqliteFile::faultOf(db.lastError()));
+    QList<Event> fresh;
+    for (const Event& event : events) {
+        QSqlQuery query(db);
+        query.prepare(QStringLiteral("SELECT 1 FROM event WHERE id = ?"));
+        query.addBindValue(QString::fromStdString(event.id));
+        if (auto fault = SqliteFile::run(query))
+            return placed(std::move(fault));
+        if (!query.next())
+            fresh.append(event);
+    }
+    std::optional<FileFault> unread; // a state that could not be asked for
+    auto fault = faultOfAppending(fresh, [&](const std::string& id) -> std::optional<BatchState> {
+        QSqlQuery query(db);
+        query.prepare(QStringLiteral("SELECT state FROM batch WHERE id = ?"));
+        query.addBindValue(QString::fromStdString(id));
+        unread = unread ? unread : SqliteFile::run(query);
+        return !unread && query.next() ? std::optional(stateFrom(query.value(0).toString()))
+                                       : std::nullopt;
+    });
+    if (unread)
+        return placed(std::move(unread));
+    if (fault)
+        return fault;
+    for (const Event& event : fresh) {
+        if (auto bad = tables::insertEvent(db, event))
+            return placed(std::move(bad));
+        if (auto bad = tables::takeIn(db, event))
+            return placed(std::move(bad));
+    }
+    return transaction.keep() ? std::nullopt : placed(SqliteFile::faultOf(db.lastError()));
+}
+
+Journal::Result<QList<Event>> SqliteJournal::events(const QString& batch) const
+{
+    QSqlQuery query(database());
+    query.setForwardOnly(true);
+    query.prepare(QStringLiteral("SELECT %1 FROM event WHERE batch = ? ORDER BY seq")
+                      .arg(QLatin1String(tables::eventColumns)));
+    query.addBindValue(batch);
+    if (auto fault = placed(SqliteFile::run(query)))
+        return *std::move(fault);
+    QList<Event> out;
+    while (query.next())
+        out.append(tables::eventFrom(query));
+    return out;
+}
+
+Journal::Result<QList<BatchSummary>> SqliteJournal::summaries(const char* which,
+                                                              const QVariantList& values) const
+{
+    QSqlQuery query(database());
+    query.setForwardOnly(true);
+    query.prepare(QStringLiteral("SELECT %1 FROM batch %2")
+                      .arg(QLatin1String(summaryColumns), QLatin1String(which)));
+    for (const QVariant& value : values)
+        query.addBindValue(value);
+    if (auto fault = placed(SqliteFile::run(query)))
+        return *std::move(fault);
+    QList<BatchSummary> out;
+    while (query.next())
+        out.append(summaryFrom(query));
+    return out;
+}
+
+Journal::Result<QList<BatchSummary>> SqliteJournal::batches(int most,
+                                                            const BatchSummary* after) const
+{
+    if (after == nullptr)
+        return summaries("ORDER BY started DESC, id DESC LIMIT ?", {most});
+    return summaries("WHERE (started, id) < (?, ?) ORDER BY started DESC, id DESC LIMIT ?",
+                     {after->started.toMSecsSinceEpoch(), after->id, most});
+}
+
+Journal::Result<QList<BatchSummary>> SqliteJournal::batchesWith(const QString& material,
+                                                                int most) const
+{
+    return summaries("WHERE id IN (SELECT batch FROM batch_material WHERE material = ?"
+                     " ORDER BY started DESC, batch DESC LIMIT ?) ORDER BY started DESC, id DESC",
+                     {material, most});
+}
+
+Journal::Result<int> SqliteJournal::countWith(const QString& material) const
+{
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral("SELECT count(*) FROM batch_material WHERE material = ?"));
+    query.addBindValue(material);
+    if (auto fault = placed(SqliteFile::run(query)))
+        return *std::move(fault);
+    return query.next() ? query.value(0).toInt() : 0;
+}
+
+Journal::Result<QList<BatchSummary>> SqliteJournal::search(const QString& words, int most) const
+{
+    // Each word in quotes is a word and no operator; the star lets it be the beginning of one.
+    static const QRegularExpression between(QStringLiteral("[^\\w]+"),
+                                            QRegularExpression::UseUnicodePropertiesOption);
+    QStringList wanted;
+    for (const QString& word : words.split(between, Qt::SkipEmptyParts))
+        wanted.append(QLatin1Char('"') + word + QStringLiteral("\"*"));
+    if (wanted.isEmpty())
+        return batches(most, nullptr);
+    return summaries("WHERE row IN (SELECT rowid FROM batch_words WHERE batch_words MATCH ?)"
+                     " ORDER BY started DESC, id DESC LIMIT ?",
+                     {wanted.join(QLatin1Char(' ')), most});
+}
+
+Journal::Result<QList<BatchSummary>> SqliteJournal::unfinished() const
+{
+    return summaries("WHERE state = 'making' ORDER BY started DESC, id DESC", {});
+}
+
+QDateTime SqliteJournal::latest() const
+{
+    // The newest events; one that was written for the past does not hide one for now.
+    QSqlQuery query(database());
+    query.prepare(
+        QStringLiteral("SELECT max(at) FROM (SELECT at FROM event ORDER BY seq DESC LIMIT 200)"));
+    if (SqliteFile::run(query) || !query.next())
+        return {};
+    return momentOf(query.value(0));
+}
+
+Journal::Done SqliteJournal::rebuild()
+{
+    QSqlDatabase db = database();
+    return placed(tables::rebuild(db));
+}
+
+} // namespace rhexion

@@ -1,0 +1,52 @@
+// The journal in one SQLite file (write-ahead log, synchronous FULL): append-only events, and
+// tables beside them that are folds of those and can be made again.
+#pragma once
+
+#include "storage/journal.h"
+
+#include <memory>
+
+class QSqlDatabase;
+class QSqlQuery;
+
+namespace rhexion {
+
+class SqliteFile;
+
+class SqliteJournal : public Journal {
+public:
+    // Opens or makes the file. A file of a newer version, or one that is not a journal, is refused
+    // and left as it is; an older one is copied aside before it is brought up to date.
+    static std::variant<std::unique_ptr<SqliteJournal>, FileFault> open(const QString& path,
+                                                                        bool readOnly = false);
+    ~SqliteJournal() override;
+    SqliteJournal(const SqliteJournal&) = delete;
+    SqliteJournal& operator=(const SqliteJournal&) = delete;
+
+    QString bench() const override { return bench_; }
+    Done append(const QList<Event>& events) override;
+    Result<QList<Event>> events(const QString& batch) const override;
+    Result<QList<BatchSummary>> batches(int most = 1'000'000,
+                                        const BatchSummary* after = nullptr) const override;
+    Result<QList<BatchSummary>> batchesWith(const QString& material,
+                                            int most = 1'000'000) const override;
+    Result<int> countWith(const QString& material) const override;
+    Result<QList<BatchSummary>> search(const QString& words, int most) const override;
+    Result<QList<BatchSummary>> unfinished() const override;
+    QDateTime latest() const override;
+    Done keepGoodCopy() const override;
+
+    // Throws the folds away and makes them again.
+    Done rebuild();
+
+private:
+    explicit SqliteJournal(std::unique_ptr<SqliteFile> file);
+    QSqlDatabase database() const;
+    Done placed(Done fault) const; // with the file where the fault names no place
+    Result<QList<BatchSummary>> summaries(const char* which, const QVariantList& values) const;
+
+    std::unique_ptr<SqliteFile> file_;
+    QString bench_;
+};
+
+} // namespace rhexion
