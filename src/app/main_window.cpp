@@ -15,6 +15,7 @@
 #include "models/stock.h"
 #include "sheet/batch_sheet.h"
 #include "storage/formula_json.h"
+#include "words/lexicon.h"
 #include "words/words.h"
 
 #include <QActionGroup>
@@ -56,6 +57,7 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
       autosave_(new Autosave(*document_, workshop.recoveryFolder(), this)),
       files_(new FileActions(*document_, *this)), stock_(&workshop.stock())
 {
+    document_->setWords(words::lexicon());
     setAcceptDrops(true);
     if (first)
         document_->reset(*first, {});

@@ -56,6 +56,12 @@ std::unique_ptr<BatchInProgress> BatchInProgress::resume(Journal& journal, const
     return current;
 }
 
+void BatchInProgress::setWords(std::shared_ptr<const Lexicon> words)
+{
+    words_ = std::move(words);
+    reckonNow({});
+}
+
 Event BatchInProgress::event(Happening what) const
 {
     return eventAt(clock_(), batch_.id, journal_.bench(), std::move(what));
@@ -88,7 +94,7 @@ void BatchInProgress::reckonNow(WeighTarget latest)
 {
     now_ = reckonAsWeighed(batch_.formula, planned_, batch_.lastWords(), latest, added());
     const auto doubt = doubtOf(now_.formula, now_.reckoning);
-    findings_ = findingsOf(now_.formula, now_.reckoning, doubt ? &*doubt : nullptr);
+    findings_ = findingsOf(now_.formula, now_.reckoning, doubt ? &*doubt : nullptr, *words_);
     Q_EMIT changed();
 }
 

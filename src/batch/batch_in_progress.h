@@ -28,6 +28,9 @@ public:
     static std::unique_ptr<BatchInProgress> resume(Journal& journal, const Batch& batch,
                                                    Clock clock, const QString& beside = {});
 
+    // The words a name or notes may speak of; none until they are given.
+    void setWords(std::shared_ptr<const Lexicon> words);
+
     QString batch() const { return QString::fromStdString(batch_.id); }
     const Formula& formula() const { return batch_.formula; }
     const Reckoning& planned() const { return planned_; }
@@ -86,6 +89,7 @@ private:
     QList<Event> ending_; // made once, so that a second try is the same events
     AsWeighed now_;
     std::vector<Caution> findings_;
+    std::shared_ptr<const Lexicon> words_ = std::make_shared<const Lexicon>();
 };
 
 } // namespace rhexion

@@ -1,5 +1,6 @@
 #include "cli/report.h"
 
+#include "words/lexicon.h"
 #include "words/plain_text.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
@@ -168,7 +169,7 @@ QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt
     writeLiquid(out, r, s);
 
     out.heading(ReportText::tr("Cautions"));
-    const std::vector<Caution> findings = findingsOf(f, r, doubt);
+    const std::vector<Caution> findings = findingsOf(f, r, doubt, *words::lexicon());
     if (findings.empty())
         out.plain(ReportText::tr("  none"));
     for (const Caution& c : findings)

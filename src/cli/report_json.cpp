@@ -1,6 +1,7 @@
 #include "cli/report_json.h"
 
 #include "storage/reckoning_json.h"
+#include "words/lexicon.h"
 #include "words/words.h"
 
 #include <QJsonArray>
@@ -9,8 +10,8 @@ namespace rhexion {
 
 QJsonObject reckoningJson(const Formula& f, const Reckoning& r, const Doubt* doubt, const Speech& s)
 {
-    QJsonObject root = reckoningToJson(f, r, doubt);
-    const std::vector<Caution> findings = findingsOf(f, r, doubt);
+    const std::vector<Caution> findings = findingsOf(f, r, doubt, *words::lexicon());
+    QJsonObject root = reckoningToJson(f, r, findings, doubt);
     QJsonArray cautions = root["cautions"].toArray();
     for (qsizetype i = 0; i < cautions.size(); ++i) {
         const Caution& c = findings[std::size_t(i)];

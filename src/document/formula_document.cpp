@@ -64,7 +64,7 @@ void FormulaDocument::settle(bool onlyText)
     onlyText_ = standing != nullptr;
     if (standing) {
         standing->cautions = cautionsFor(formula_, *standing);
-        findings_ = findingsOf(formula_, *standing, doubt_ ? &*doubt_ : nullptr);
+        findings_ = findingsOf(formula_, *standing, doubt_ ? &*doubt_ : nullptr, *words_);
     } else {
         reckonAnew();
     }
@@ -75,7 +75,17 @@ void FormulaDocument::reckonAnew()
 {
     doubt_.reset();
     result_ = reckon(formula_);
-    findings_ = reckoning() ? reckoning()->cautions : std::vector<Caution>{};
+    findings_ =
+        reckoning() ? findingsOf(formula_, *reckoning(), nullptr, *words_) : std::vector<Caution>{};
+}
+
+void FormulaDocument::setWords(std::shared_ptr<const Lexicon> words)
+{
+    words_ = std::move(words);
+    if (!reckoning())
+        return;
+    findings_ = findingsOf(formula_, *reckoning(), doubt_ ? &*doubt_ : nullptr, *words_);
+    Q_EMIT findingsChanged();
 }
 
 void FormulaDocument::takeDoubt(const Doubt& doubt)
@@ -84,7 +94,7 @@ void FormulaDocument::takeDoubt(const Doubt& doubt)
         return;
     doubt_ = doubt;
     const std::size_t before = findings_.size();
-    findings_ = findingsOf(formula_, *reckoning(), &doubt);
+    findings_ = findingsOf(formula_, *reckoning(), &doubt, *words_);
     if (findings_.size() != before || cautionOf(formula_, *reckoning(), doubt))
         Q_EMIT findingsChanged();
 }

@@ -11,6 +11,7 @@
 #include "storage/file_fault.h"
 
 #include <functional>
+#include <memory>
 #include <vector>
 
 namespace rhexion {
@@ -20,6 +21,9 @@ class FormulaDocument : public QObject {
 public:
     explicit FormulaDocument(QObject* parent = nullptr);
     ~FormulaDocument() override;
+
+    // The words a name or notes may speak of; none until they are given.
+    void setWords(std::shared_ptr<const Lexicon> words);
 
     const Formula& formula() const { return formula_; }
     // The reckoning of the formula as it is now, or why there is none.
@@ -78,6 +82,7 @@ private:
     Formula formula_;
     ReckonResult result_;
     std::vector<Caution> findings_;
+    std::shared_ptr<const Lexicon> words_ = std::make_shared<const Lexicon>();
     QUndoStack history_;
     QString path_;
     bool recovered_ = false;

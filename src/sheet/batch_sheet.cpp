@@ -3,6 +3,7 @@
 #include "core/makeday/plan.h"
 #include "storage/formula_json.h"
 #include "storage/whole_file.h"
+#include "words/lexicon.h"
 #include "words/words.h"
 #include "words/working_html.h"
 
@@ -169,7 +170,7 @@ QString BatchSheet::stepItems() const
 QString BatchSheet::html() const
 {
     QString cautions;
-    for (const Caution& c : findingsOf(f_, r_, doubt_ ? &*doubt_ : nullptr))
+    for (const Caution& c : findingsOf(f_, r_, doubt_ ? &*doubt_ : nullptr, *words::lexicon()))
         cautions += QStringLiteral("<li><b>%1: %2.</b> %3</li>")
                         .arg(words::severityName(c.severity).toHtmlEscaped(),
                              words::cautionTitle(c, f_, s_).toHtmlEscaped(),

@@ -110,6 +110,7 @@ MaterialPtr Foods::material(const std::string& id) const
     FoodRow row;
     row.id = id;
     row.name = query.value(0).toString().toStdString();
+    row.isVinegar = row.name.starts_with("Vinegar"); // as the table names them
     row.group = query.value(1).toString().toStdString();
     std::optional<double>* const figures[] = {
         &row.water,  &row.protein, &row.fat, &row.carbohydrate, &row.sugars,

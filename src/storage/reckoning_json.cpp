@@ -248,7 +248,8 @@ QJsonObject refusalToJson(const Formula& f, const Refusal& refusal)
                                     {"figures", toJson(refusal.figures)}}}};
 }
 
-QJsonObject reckoningToJson(const Formula& f, const Reckoning& r, const Doubt* doubt)
+QJsonObject reckoningToJson(const Formula& f, const Reckoning& r,
+                            const std::vector<Caution>& findings, const Doubt* doubt)
 {
     QJsonArray lines;
     QJsonArray demand;
@@ -279,7 +280,7 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r, const Doubt* d
                                       {"mol", -line.givenMol}});
     }
     QJsonArray cautions;
-    for (const Caution& c : findingsOf(f, r, doubt))
+    for (const Caution& c : findings)
         cautions.append(QJsonObject{{"code", codeOf(c.code)},
                                     {"severity", codeOf(c.severity)},
                                     {"vessel", codeOf(c.vessel)},

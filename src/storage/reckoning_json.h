@@ -10,9 +10,10 @@ namespace rhexion {
 inline constexpr int reckoningVersion = 3;
 
 // The reckoning must be of this formula. Masses in g, amounts in mol, shares as fractions; null is
-// "there is none". doubt: nothing where it is not drawn. Both fit the same schema.
+// "there is none". findings: what findingsOf() gave; doubt: nothing where it is not drawn.
 QJsonObject reckoningToJson(const Formula& formula, const Reckoning& reckoning,
-                            const Doubt* doubt = nullptr);
+                            const std::vector<Caution>& findings, const Doubt* doubt = nullptr);
+// Fits the same schema.
 QJsonObject refusalToJson(const Formula& formula, const Refusal& refusal);
 
 // Code words, the same in every version.

@@ -1,5 +1,7 @@
 #include "words/speech.h"
 
+#include "words/lexicon.h"
+
 #include <QCoreApplication>
 
 #include <cmath>
@@ -36,7 +38,7 @@ Speech::Speech(Habits habits) : habits_(std::move(habits))
 PhraseHabits Speech::phraseHabits() const
 {
     const QString mark = habits_.locale.decimalPoint();
-    return {mark == QLatin1String(",") ? ',' : '.', habits_.massUnit};
+    return {mark == QLatin1String(",") ? ',' : '.', habits_.massUnit, words::lexicon()};
 }
 
 QString Speech::number(double value, int decimals) const

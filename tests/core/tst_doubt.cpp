@@ -194,6 +194,20 @@ private Q_SLOTS:
         QVERIFY(!cautionOf(f, std::get<Reckoning>(reckon(f)), drawn(f)));
     }
 
+    // The drawn figure reaches from the least to the greatest draw and holds them all.
+    void histogramHoldsAll()
+    {
+        const Doubt d = drawn(unsureOils());
+        double sum = 0.0;
+        for (const double bin : d.histogram)
+            sum += bin;
+        QVERIFY(std::abs(sum - 1.0) < 1e-9);
+        QVERIFY(d.histogram.front() > 0.0 && d.histogram.back() > 0.0);
+        const double high =
+            d.histogramLow + d.histogramWidth * static_cast<double>(d.histogram.size());
+        QVERIFY(d.histogramLow < d.superfat.low && high > d.superfat.high);
+    }
+
     void isCancelled()
     {
         const Formula f = unsureOils();

@@ -82,6 +82,27 @@ private Q_SLOTS:
         QVERIFY(!faultOf(m) && std::abs(m.part(Part::Water).range.typical() - 0.113) < 1e-12);
     }
 
+    // A figure of the jar leaves less, or more, room for the others; none goes above all.
+    void whatIsLeftIsSharedOut()
+    {
+        auto m = material("paste", MaterialKind::Produce);
+        m->part(Part::Water) = {*Interval::of(0.5, 0.6, 0.9), "test"};
+        m->part(Part::Protein) = figure(0.2);
+        const Material dry =
+            withLot(*m, {"1", "jar", {{"protein", Interval::exactly(0.1), "label"}}, {}});
+        // 0.8 of it was not protein, 0.9 is now.
+        const Interval& water = dry.part(Part::Water).range;
+        QVERIFY(std::abs(water.low() - 0.5 * 0.9 / 0.8) < 1e-12);
+        QVERIFY(std::abs(water.typical() - 0.6 * 0.9 / 0.8) < 1e-12);
+        QCOMPARE(water.high(), 1.0);
+        // Where a figure is all of it, nothing is left for the others.
+        auto pure = material("salt", MaterialKind::Salt);
+        pure->part(Part::SodiumChloride) = figure(1.0);
+        const Material damp =
+            withLot(*pure, {"1", "jar", {{"water", Interval::exactly(0.02), "label"}}, {}});
+        QVERIFY(std::abs(damp.part(Part::SodiumChloride).range.typical() - 0.98) < 1e-12);
+    }
+
     void titrationStandsForAllAcids()
     {
         auto puree = material("puree", MaterialKind::Produce);
@@ -152,7 +173,9 @@ private Q_SLOTS:
     {
         const Ingredient one[] = {{plainWater(), Mass::grams(100)}, {cream(), Mass::grams(100)}};
         QVERIFY(!mixed(one, Mass::grams(250))); // heavier than it began
-        QVERIFY(!mixed(one, Mass::grams(30)));  // lost more than its water
+        QVERIFY(mixed(one, Mass::grams(200.1)) &&
+                !mixed(one, Mass::grams(200.3))); // a scale's doubt
+        QVERIFY(!mixed(one, Mass::grams(30)));    // lost more than its water
         QVERIFY(!mixed({}, Mass::grams(10)));
         QVERIFY(!mixed(one, Mass::grams(std::nan(""))));
         const Ingredient bad[] = {{plainWater(), Mass::grams(-1)}};

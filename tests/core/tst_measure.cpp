@@ -81,6 +81,38 @@ private Q_SLOTS:
         QVERIFY2(std::abs(got - want) <= within, qPrintable(QString::number(got, 'g', 10)));
     }
 
+    // How sure it is, by hand: half a step on each weighing, what clings, the least a run can tell.
+    void doubtByHand_data()
+    {
+        QTest::addColumn<double>("got");
+        QTest::addColumn<double>("want");
+        const auto g = [](double v) { return Mass::grams(v); };
+        const auto both = [](const char* name, const MeasureResult& got, double low, double high) {
+            const auto& value = std::get<Measured>(got).value;
+            QTest::addRow("%s, low", name) << value.low() << low;
+            QTest::addRow("%s, high", name) << value.high() << high;
+        };
+        const double cup = 0.01 / 99.82 + 0.01 / 142 + 0.005; // filled to the brim
+        both("cup", densityByCup(g(50), g(50 + 99.82), g(50 + 142), fine), 1.42 * (1 - cup),
+             1.42 * (1 + cup));
+        // One run is worth a fiftieth; what it finds is never above all.
+        const PurityRun single[] = {{2.0, 25.0}};
+        const auto found =
+            hydroxidePurity(single, citricMonohydrateShare(), true, g(10), g(200), fine);
+        const double p = 1.142015 / 1.25; // of the row above: 1.14202 g of NaOH in 1.25 g of flakes
+        both("one run", found, p * 0.98, p * 1.02);
+        const PurityRun strong[] = {{2.0, 22.75}};
+        both("nearly all",
+             hydroxidePurity(strong, citricMonohydrateShare(), true, g(10), g(200), fine),
+             1.142015 / 1.1375 * 0.98, 1.0);
+    }
+    void doubtByHand()
+    {
+        QFETCH(double, got);
+        QFETCH(double, want);
+        QVERIFY2(std::abs(got - want) < 2e-5 * want, qPrintable(QString::number(got, 'g', 10)));
+    }
+
     // Every interval holds what readings half a step off would give.
     void doubtIsHonest()
     {

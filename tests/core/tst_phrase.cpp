@@ -3,10 +3,20 @@
 
 #include "core/formula/phrase.h"
 #include "support/make.h"
+#include "words/lexicon.h"
 
 using namespace rhexion;
 using namespace rhexion::test;
 using F = PhraseFault::Code;
+
+namespace {
+
+PhraseHabits english()
+{
+    return {'.', AmountUnit::Gram, words::lexicon()};
+}
+
+} // namespace
 
 class TestPhrase : public QObject {
     Q_OBJECT
@@ -66,7 +76,7 @@ private Q_SLOTS:
         QFETCH(QString, text);
         QFETCH(QString, name);
         QFETCH(bool, dissolved);
-        const auto phrase = std::get<Phrase>(parsePhrase(text.toStdString(), {}));
+        const auto phrase = std::get<Phrase>(parsePhrase(text.toStdString(), english()));
         QCOMPARE(phrase.dissolved, dissolved);
         QCOMPARE(QString::fromStdString(phrase.materialText), name);
     }
@@ -78,7 +88,7 @@ private Q_SLOTS:
         QFETCH(QString, name);
         QFETCH(bool, frozen);
         QFETCH(int, vessel);
-        const auto parsed = parsePhrase(text.toStdString(), {});
+        const auto parsed = parsePhrase(text.toStdString(), english());
         QVERIFY(std::holds_alternative<Phrase>(parsed));
         const auto& phrase = std::get<Phrase>(parsed);
         QVERIFY(phrase.amount);
@@ -114,7 +124,7 @@ private Q_SLOTS:
     {
         QFETCH(QString, text);
         QFETCH(int, code);
-        const auto parsed = parseAmount(text.toStdString(), {});
+        const auto parsed = parseAmount(text.toStdString(), english());
         QVERIFY(std::holds_alternative<PhraseFault>(parsed));
         QCOMPARE(int(std::get<PhraseFault>(parsed).code), code);
     }
@@ -146,7 +156,7 @@ private Q_SLOTS:
         QFETCH(QString, text);
         QFETCH(double, value);
         QFETCH(int, unit);
-        const auto parsed = parseAmount(text.toStdString(), {});
+        const auto parsed = parseAmount(text.toStdString(), english());
         const auto* amount = std::get_if<StatedAmount>(&parsed);
         QVERIFY(amount);
         QCOMPARE(amount->value, value);
@@ -161,14 +171,14 @@ private Q_SLOTS:
             {"1 tbsp kaolin per kg oil", 1000},
             {"1 tbsp kaolin per 2 lb of oils", 907.18474}};
         for (const auto& [text, grams] : rows) {
-            const auto parsed = parsePhrase(text, {});
+            const auto parsed = parsePhrase(text, english());
             const auto* phrase = std::get_if<Phrase>(&parsed);
             QVERIFY(phrase && phrase->perOilsMass && phrase->materialText == "kaolin");
             QVERIFY(std::abs(phrase->perOilsMass->inGrams() - grams) < 1e-9);
         }
         for (const char* text :
              {"5 g kaolin per cent", "5 g salt per oils", "5 g x per 0 g oils"}) {
-            const auto parsed = parsePhrase(text, {});
+            const auto parsed = parsePhrase(text, english());
             QVERIFY(!std::get<Phrase>(parsed).perOilsMass);
         }
     }
@@ -198,13 +208,15 @@ private Q_SLOTS:
 
     void decimalMarks()
     {
-        const PhraseHabits comma{',', AmountUnit::Gram};
+        const PhraseHabits comma{',', AmountUnit::Gram, words::lexicon()};
         QCOMPARE(std::get<StatedAmount>(parseAmount("1,250 kg", comma)).value, 1.25);
         QCOMPARE(std::get<StatedAmount>(parseAmount("1,5", comma)).value, 1.5);
         QVERIFY(std::holds_alternative<PhraseFault>(parseAmount("1.250 kg", comma)));
-        QCOMPARE(std::get<StatedAmount>(parseAmount("0,125", {})).value, 0.125);
-        QCOMPARE(int(std::get<StatedAmount>(parseAmount("5", {'.', AmountUnit::Ounce})).unit),
-                 int(AmountUnit::Ounce));
+        QCOMPARE(std::get<StatedAmount>(parseAmount("0,125", english())).value, 0.125);
+        QCOMPARE(
+            int(std::get<StatedAmount>(parseAmount("5", {'.', AmountUnit::Ounce, words::lexicon()}))
+                    .unit),
+            int(AmountUnit::Ounce));
         QCOMPARE(std::get<double>(parseNumber("-2.5", '.')), -2.5);
     }
 

@@ -284,6 +284,52 @@ private Q_SLOTS:
         QVERIFY(scaled(f, 0.0).empty() && scaled(f, -1).empty() && scaled(f, 1e300).empty());
     }
 
+    // A jar of stock lye holds what its dry lye brought: 95 % hydroxide, 3 % carbonate, 2 % water.
+    void stockLyeAsALot()
+    {
+        auto dry = std::make_shared<Material>(*sodiumHydroxide(0.95));
+        dry->part(Part::Water) = figure(0.02);
+        dry->part(Part::Carbonate) = figure(0.03);
+        Formula f = base(false);
+        f.lye.sodium = dry;
+        const auto made = stockLye(f, reckoned(f), {true, 0.38, 2, 0.0});
+        QVERIFY(made);
+        // 0.38 of pure is 0.4 of the dry one; 0.4 * 0.03 of carbonate; the rest is water.
+        std::map<std::string, double> figures;
+        for (const LotFigure& figure : figuresOf(*made, true, *dry, "made"))
+            figures[figure.code] = figure.range.typical();
+        QVERIFY(std::abs(figures.at("sodium-hydroxide") - 0.38) < 1e-9);
+        QVERIFY(std::abs(figures.at("carbonate") - 0.012) < 1e-9);
+        QVERIFY(std::abs(figures.at("water") - 0.608) < 1e-9);
+    }
+
+    // All the oil may be set aside, and not a gram more.
+    void allTheOilSetAside()
+    {
+        Formula f = base();
+        f.portions[0].held = HeldOil{0, {1000, AmountUnit::Gram}};
+        QVERIFY(std::holds_alternative<Reckoning>(reckon(f)));
+        f.portions[0].held->amount.value = 1000.5;
+        QCOMPARE(int(std::get<Refusal>(reckon(f)).code), int(RefusalCode::HeldOilTooMuch));
+    }
+
+    // A line of a portion that holds lye: its portion has it, and half of what is weighed.
+    void lyeInOnePortion()
+    {
+        Formula f = base();
+        auto wash = material("wash", MaterialKind::Liquid);
+        wash->part(Part::SodiumHydroxide) = figure(0.5);
+        add(f, wash, grams(8), Vessel::Trace);
+        f.lines.back().portion = f.portions[0].id;
+        const Reckoning r = reckoned(f);
+        const double given = 4 / molarMassSodiumHydroxide;
+        const double weighed = r.hydroxideMol - given;
+        const double half = 500 * 190 / 56105.6;
+        QVERIFY(std::abs(r.portions[0].superfat.value() - (1 - (weighed / 2 + given) / half)) <
+                1e-6);
+        QVERIFY(std::abs(r.portions[1].superfat.value() - (1 - weighed / 2 / half)) < 1e-6);
+    }
+
     void stockLyeThatCannotBe_data()
     {
         QTest::addColumn<double>("strength");

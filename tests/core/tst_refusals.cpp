@@ -3,6 +3,7 @@
 #include <QTest>
 
 #include "core/advice/reckon.h"
+#include "core/amounts/validate.h"
 #include "support/make.h"
 
 #include <QSet>
@@ -246,6 +247,19 @@ private Q_SLOTS:
         QVERIFY(refusal);
         QCOMPARE(int(refusal->code), int(wanted.code));
         QCOMPARE(refusal->line, wanted.line);
+    }
+
+    // A refused edit says what it would have come to.
+    void editsSayTheirFigure()
+    {
+        Formula f = twoOils();
+        while (f.lines.size() < 1000)
+            add(f, plainWater(), grams(0));
+        const auto refusal =
+            refusalOf(f, AddLine{{f.newId(), plainWater(), Vessel::LyeJug, grams(1)}, 0});
+        QVERIFY(refusal);
+        QCOMPARE(int(refusal->code), int(C::TooManyLines));
+        QCOMPARE(refusal->figures, std::vector<double>{1001});
     }
 
     void everyCodeIsTried()

@@ -15,7 +15,7 @@ extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size)
         fuzz::comesBack(*formula);
         const auto reckoned = reckon(*formula);
         if (const auto* r = std::get_if<Reckoning>(&reckoned))
-            reckoningToJson(*formula, *r, nullptr);
+            reckoningToJson(*formula, *r, r->cautions);
         else
             refusalToJson(*formula, std::get<Refusal>(reckoned));
         fuzz::demand(rest && rest->lost.empty(), "what reads in full is salvaged in full");

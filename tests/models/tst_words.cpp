@@ -6,6 +6,7 @@
 #include "core/units/enum_count.h"
 #include "storage/reckoning_json.h"
 #include "support/files.h"
+#include "support/printed_sum.h"
 #include "support/random_formula.h"
 #include "words/school_words.h"
 #include "words/words.h"
@@ -110,6 +111,7 @@ private Q_SLOTS:
         RandomFormulas random(31);
         const Speech s;
         QSet<int> rules;
+        int sums = 0;
         for (int i = 0; i < 200; ++i) {
             Formula f = random.next(false);
             if (i % 5 == 0)
@@ -129,11 +131,18 @@ private Q_SLOTS:
                 QVERIFY2(whole(words::stepTitle(step, f)), codeOf(step.rule));
                 const QString sum = words::stepSum(step, r->working, s);
                 QVERIFY2(whole(sum), qPrintable(QString(codeOf(step.rule)) + sum));
+                // The sum on the page comes out, in its printed digits.
+                // One names its unknowns, since two sums depend on each other there.
+                const auto right =
+                    step.rule == Rule::MakeUpShares ? std::nullopt : PrintedSum::holds(sum);
+                QVERIFY2(right.value_or(true), qPrintable(QString(codeOf(step.rule)) + ": " + sum));
+                sums += right ? 1 : 0;
             }
             for (const DayStep& step : planDay(f, *r).steps)
                 QVERIFY(whole(words::dayStepTitle(step, f)) &&
                         whole(words::dayStepAdvice(step, f, *r, s)));
         }
+        QVERIFY(sums > 2000);
         for (int rule = int(Rule::MeasuredMass); rule < int(countOf<Rule>()); ++rule)
             QVERIFY2(rules.contains(rule), codeOf(static_cast<Rule>(rule)));
         for (int rule = 0; rule <= int(Rule::NeutralisationWater); ++rule)

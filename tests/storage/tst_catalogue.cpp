@@ -420,6 +420,10 @@ private Q_SLOTS:
         QVERIFY(at85 && !faultOf(*at85));
         QCOMPARE(at85->part(Part::PotassiumHydroxide).range.typical(), 0.85);
         QVERIFY(std::abs(at85->otherSolids()) < 1e-12);
+        const Interval& range = at85->part(Part::PotassiumHydroxide).range;
+        QVERIFY(std::abs(range.low() - 0.84) < 1e-12 && std::abs(range.high() - 0.86) < 1e-12);
+        const auto all = withPurity(*koh, *Fraction::of(0.995));
+        QCOMPARE(all->part(Part::PotassiumHydroxide).range.high(), 1.0);
         QVERIFY(!withPurity(*koh, *Fraction::of(0.0)));
         QVERIFY(!withPurity(*plainWater(), *Fraction::of(0.9)));
     }

@@ -59,7 +59,7 @@ private Q_SLOTS:
         const auto result = reckon(f);
         const auto* r = std::get_if<Reckoning>(&result);
         QVERIFY(r);
-        QJsonObject json = reckoningToJson(f, *r, nullptr);
+        QJsonObject json = reckoningToJson(f, *r, r->cautions);
         // Cautions stand in tst_caution_edges, the working in tst_laws and tst_worked_cases.
         for (const char* elsewhere : {"cautions", "working", "version"})
             json.remove(QLatin1String(elsewhere));

@@ -71,13 +71,14 @@ private Q_SLOTS:
         QCOMPARE(misfit("formula", parsed(bytesOf(demoPath(name.toLatin1())))), QString());
         QCOMPARE(misfit("formula", parsed(formulaToJson(f))), QString());
         const auto r = std::get<Reckoning>(reckon(f));
-        QCOMPARE(misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, r)).toJson())),
-                 QString());
+        QCOMPARE(
+            misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, r, r.cautions)).toJson())),
+            QString());
         const auto doubt = doubtOf(f, r);
         QVERIFY(doubt);
-        QCOMPARE(
-            misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, r, &*doubt)).toJson())),
-            QString());
+        QCOMPARE(misfit("reckoning",
+                        parsed(QJsonDocument(reckoningToJson(f, r, r.cautions, &*doubt)).toJson())),
+                 QString());
         const Refusal refusal{RefusalCode::BadMass, 3, "salt", {-1.0}};
         QCOMPARE(misfit("reckoning", parsed(QJsonDocument(refusalToJson(f, refusal)).toJson())),
                  QString());
@@ -93,7 +94,8 @@ private Q_SLOTS:
             const auto result = reckon(f);
             if (const auto* r = std::get_if<Reckoning>(&result))
                 QCOMPARE(
-                    misfit("reckoning", parsed(QJsonDocument(reckoningToJson(f, *r)).toJson())),
+                    misfit("reckoning",
+                           parsed(QJsonDocument(reckoningToJson(f, *r, r->cautions)).toJson())),
                     QString());
         }
     }

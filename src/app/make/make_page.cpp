@@ -5,6 +5,7 @@
 #include "app/widgets/limit_text.h"
 #include "app/widgets/typing_line.h"
 #include "core/materials/limits.h"
+#include "words/lexicon.h"
 #include "words/plain_text.h"
 #include "words/words.h"
 
@@ -224,6 +225,7 @@ void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
     note_->setPlainText(current_ ? current_->draft().text() : QString());
     draft_.stop();
     if (current_) {
+        current_->setWords(words::lexicon());
         connect(current_.get(), &BatchInProgress::changed, this, &MakePage::refresh);
         connect(&current_->draft(), &DraftKeeper::kept, this, [this](bool well) {
             if (!well)

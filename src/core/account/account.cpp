@@ -227,12 +227,23 @@ private:
                        molarMassSodiumHydroxide);
         writeHydroxide(r_.potassium, Rule::PotassiumPure, Rule::PotassiumWeighed, y,
                        molarMassPotassiumHydroxide);
-        if (f_.liquid.jugRatio)
+        // As it was wished, of the lye in that jug alone; what was poured is what was poured.
+        if (f_.liquid.jugRatio && afterSolving_ && r_.jugWaterGrams > 0.0) {
+            const auto inJug = [](const HydroxideReckoned& h, double grams, double all) {
+                return h.weighedGrams > 0.0 ? all * grams / h.weighedGrams : 0.0;
+            };
+            const HydroxideReckoned& na = r_.sodium;
+            const HydroxideReckoned& k = r_.potassium;
             w().add(Rule::JugWater,
                     {{N::Ratio, U::GramPerGram, *f_.liquid.jugRatio},
-                     {N::PureMass, U::Gram, r_.pureGrams()},
-                     {N::ImpurityWater, U::Gram, r_.waterFromHydroxide}},
+                     {N::PureMass, U::Gram,
+                      inJug(na, amounts_.sodium[0], na.pureGrams) +
+                          inJug(k, amounts_.potassium[0], k.pureGrams)},
+                     {N::ImpurityWater, U::Gram,
+                      inJug(na, amounts_.sodium[0], na.waterGrams) +
+                          inJug(k, amounts_.potassium[0], k.waterGrams)}},
                     r_.jugWaterGrams, U::Gram);
+        }
         if (wish_.grams == 0.0)
             w().add(Rule::WaterWanted,
                     {{N::Ratio, U::GramPerGram, wish_.ratio},

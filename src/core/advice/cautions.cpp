@@ -306,7 +306,9 @@ std::vector<Caution> cautionsFor(const Formula& formula, const Account& reckonin
     checkCook(formula, reckoning, out);
     checkLines(formula, reckoning, out);
     addPotCautions(formula, reckoning, out);
-    addBeliefs(formula, reckoning, out);
+    // Too much lye and a long cure: the cure is where people hope it goes.
+    if (reckoning.lyeHeavy())
+        out.push_back({CautionCode::LyeDoesNotCureAway, Severity::Note, Vessel::LyeJug, 0, {}, {}});
     // A locked amount is not to be mended away.
     for (Caution& caution : out)
         if (caution.mend) {

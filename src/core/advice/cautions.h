@@ -3,6 +3,7 @@
 
 #include "core/account/doubt.h"
 #include "core/advice/caution.h"
+#include "core/formula/lexicon.h"
 
 namespace rhexion {
 
@@ -16,6 +17,8 @@ std::vector<Caution> cautionsFor(const Formula& formula, const Account& account)
 
 // The part of them that looks at materials, places, amounts and slips of hand (pot_cautions.cpp).
 void addPotCautions(const Formula& formula, const Account& account, std::vector<Caution>& out);
-void addBeliefs(const Formula& formula, const Account& account, std::vector<Caution>& out);
+// What the formula's name and notes speak of, in those words (said_cautions.cpp).
+void addSaidCautions(const Formula& formula, const Account& account, const Lexicon& words,
+                     std::vector<Caution>& out);
 
 } // namespace rhexion

@@ -278,16 +278,6 @@ private:
             say(C::ScentBrowns, S::Note, line.vessel, line.id);
         if (m.usualUse && ofOils(i) > 1.25 * m.usualUse->range.high())
             say(C::MuchScent, S::Care, line.vessel, line.id, {ofOils(i), m.usualUse->range.high()});
-        if (m.behaves(Behaviour::NotForChildren) && forChildren())
-            say(C::ScentForChildren, S::Care, line.vessel, line.id, {}, RemoveLine{line.id});
-    }
-
-    bool forChildren() const
-    {
-        if (f_.name.empty() && f_.notes.empty())
-            return false;
-        const std::string text = folded(f_.name + ' ' + f_.notes);
-        return text.find("baby") != std::string::npos || text.find("child") != std::string::npos;
     }
 
     // An amount far off its usual use that a wrong unit would explain. Salt is left alone: salt

@@ -26,17 +26,16 @@ Reckoning reckonGiven(const Formula& formula, Amounts amounts)
 }
 
 std::vector<Caution> findingsOf(const Formula& formula, const Reckoning& reckoning,
-                                const Doubt* doubt)
+                                const Doubt* doubt, const Lexicon& words)
 {
     std::vector<Caution> out = reckoning.cautions;
-    if (!doubt)
-        return out;
-    if (auto more = cautionOf(formula, reckoning, *doubt)) {
+    addSaidCautions(formula, reckoning, words, out);
+    if (auto more = doubt ? cautionOf(formula, reckoning, *doubt) : std::nullopt) {
         // The drawn chance says more than the edge of the figures does.
         std::erase_if(out, [](const Caution& c) { return c.code == CautionCode::MayBeLyeHeavy; });
         out.push_back(std::move(*more));
-        std::ranges::stable_sort(out, std::ranges::greater{}, &Caution::severity);
     }
+    std::ranges::stable_sort(out, std::ranges::greater{}, &Caution::severity);
     return out;
 }
 

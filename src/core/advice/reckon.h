@@ -7,6 +7,7 @@
 #include "core/account/doubt.h"
 #include "core/advice/caution.h"
 #include "core/amounts/refusal.h"
+#include "core/formula/lexicon.h"
 
 #include <variant>
 #include <vector>
@@ -27,9 +28,9 @@ ReckonResult reckon(const Formula& formula);
 // The account of grams that are given, with its cautions; never refuses.
 Reckoning reckonGiven(const Formula& formula, Amounts amounts);
 
-// The one list of findings that screen, print, command line and JSON show: the cautions and what
-// the doubt adds, worst first. doubt: nothing while it is not drawn.
+// The one list of findings that screen, print, command line and JSON show: the cautions, what name
+// and notes speak of, and what the doubt adds, worst first. doubt: nothing while it is not drawn.
 std::vector<Caution> findingsOf(const Formula& formula, const Reckoning& reckoning,
-                                const Doubt* doubt);
+                                const Doubt* doubt, const Lexicon& words);
 
 } // namespace rhexion

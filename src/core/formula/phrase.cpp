@@ -144,62 +144,30 @@ private:
     PhraseFault fault_{Code::NoNumber, {}};
 };
 
-struct UnitWord {
-    std::string_view word;
-    AmountUnit unit;
-};
-
-constexpr std::array unitWords{
-    UnitWord{"grams", AmountUnit::Gram},
-    UnitWord{"gram", AmountUnit::Gram},
-    UnitWord{"g", AmountUnit::Gram},
-    UnitWord{"kilograms", AmountUnit::Kilogram},
-    UnitWord{"kg", AmountUnit::Kilogram},
-    UnitWord{"ounces", AmountUnit::Ounce},
-    UnitWord{"ounce", AmountUnit::Ounce},
-    UnitWord{"oz", AmountUnit::Ounce},
-    UnitWord{"pounds", AmountUnit::Pound},
-    UnitWord{"pound", AmountUnit::Pound},
-    UnitWord{"lbs", AmountUnit::Pound},
-    UnitWord{"lb", AmountUnit::Pound},
-    UnitWord{"% of batter", AmountUnit::PercentOfBatter},
-    UnitWord{"% of the liquid", AmountUnit::PercentOfLiquid},
-    UnitWord{"% of liquid", AmountUnit::PercentOfLiquid},
-    UnitWord{"% of oils", AmountUnit::PercentOfOils},
-    UnitWord{"%", AmountUnit::PercentOfOils},
-    UnitWord{"heaped tablespoons", AmountUnit::TablespoonHeaped},
-    UnitWord{"heaped tablespoon", AmountUnit::TablespoonHeaped},
-    UnitWord{"heaped tbsp", AmountUnit::TablespoonHeaped},
-    UnitWord{"tbsp heaped", AmountUnit::TablespoonHeaped},
-    UnitWord{"tablespoons", AmountUnit::Tablespoon},
-    UnitWord{"tablespoon", AmountUnit::Tablespoon},
-    UnitWord{"tbsp", AmountUnit::Tablespoon},
-    UnitWord{"heaped teaspoons", AmountUnit::TeaspoonHeaped},
-    UnitWord{"heaped teaspoon", AmountUnit::TeaspoonHeaped},
-    UnitWord{"heaped tsp", AmountUnit::TeaspoonHeaped},
-    UnitWord{"tsp heaped", AmountUnit::TeaspoonHeaped},
-    UnitWord{"teaspoons", AmountUnit::Teaspoon},
-    UnitWord{"teaspoon", AmountUnit::Teaspoon},
-    UnitWord{"tsp", AmountUnit::Teaspoon},
-    UnitWord{"cups", AmountUnit::Cup},
-    UnitWord{"cup", AmountUnit::Cup},
-    UnitWord{"drops", AmountUnit::Drop},
-    UnitWord{"drop", AmountUnit::Drop},
-    UnitWord{"millilitres", AmountUnit::Millilitre},
-    UnitWord{"ml", AmountUnit::Millilitre},
-    UnitWord{"fl oz", AmountUnit::FluidOunce},
-    UnitWord{"pieces", AmountUnit::Piece},
-    UnitWord{"piece", AmountUnit::Piece},
-};
-
 // Whether the text begins with the word and the word ends there.
 bool beginsWith(std::string_view text, std::string_view word)
 {
     if (text.substr(0, word.size()) != word)
         return false;
-    const bool letters = word.back() != '%';
-    return !letters || text.size() == word.size() ||
-           !std::isalpha(static_cast<unsigned char>(text[word.size()]));
+    if (word.empty() || word.back() == '%' || text.size() == word.size())
+        return !word.empty();
+    const auto next = static_cast<unsigned char>(text[word.size()]);
+    return next < 0x80 && !std::isalpha(next); // bytes above ASCII are parts of letters
+}
+
+// How long the word is that the text begins with; 0 for none of them.
+std::size_t beginsWith(std::string_view text, const Lexicon::Words& words)
+{
+    for (const std::string& word : words)
+        if (beginsWith(text, word))
+            return word.size();
+    return 0;
+}
+
+const Lexicon& wordsOf(const PhraseHabits& habits)
+{
+    static const Lexicon none;
+    return habits.words ? *habits.words : none;
 }
 
 struct AmountRead {
@@ -212,8 +180,9 @@ std::variant<AmountRead, PhraseFault> readAmount(std::string_view text, const Ph
     text = trimmed(text);
     if (text.empty())
         return PhraseFault{Code::Nothing, {}};
-    if (beginsWith(text, "rest"))
-        return AmountRead{{0.0, AmountUnit::Rest}, trimmed(text.substr(4))};
+    const Lexicon& words = wordsOf(habits);
+    if (const std::size_t rest = beginsWith(text, words.rest))
+        return AmountRead{{0.0, AmountUnit::Rest}, trimmed(text.substr(rest))};
     if (text.front() == '-')
         return PhraseFault{Code::Negative, std::string(text)};
 
@@ -228,38 +197,17 @@ std::variant<AmountRead, PhraseFault> readAmount(std::string_view text, const Ph
 
     auto after = trimmed(text.substr(reader.end()));
     AmountUnit unit = habits.bareUnit;
-    if (beginsWith(after, "level"))
-        after = trimmed(after.substr(5));
-    // "fl oz" must be met before "oz", and longer words before shorter ones they begin with.
-    for (const UnitWord& known : unitWords) {
-        if (!beginsWith(after, known.word))
+    after = trimmed(after.substr(beginsWith(after, words.level)));
+    for (const auto& [word, meant] : words.units) {
+        if (!beginsWith(after, word))
             continue;
-        unit = known.unit;
-        after = trimmed(after.substr(known.word.size()));
+        unit = meant;
+        after = trimmed(after.substr(word.size()));
         break;
     }
-    if (beginsWith(after, "of"))
-        after = trimmed(after.substr(2));
+    after = trimmed(after.substr(beginsWith(after, words.of)));
     return AmountRead{{*value, unit}, after};
 }
-
-struct PlaceWords {
-    std::string_view word;
-    Vessel vessel;
-};
-constexpr std::array placeWords{
-    PlaceWords{"in the lye jug", Vessel::LyeJug},
-    PlaceWords{"in the jug", Vessel::LyeJug},
-    PlaceWords{"in the second jug", Vessel::SecondJug},
-    PlaceWords{"in the oil pot", Vessel::OilPot},
-    PlaceWords{"in the pot", Vessel::OilPot},
-    PlaceWords{"in the oils", Vessel::OilPot},
-    PlaceWords{"at emulsion", Vessel::Emulsion},
-    PlaceWords{"at trace", Vessel::Trace},
-    PlaceWords{"after the cook", Vessel::AfterCook},
-    PlaceWords{"after cook", Vessel::AfterCook},
-    PlaceWords{"on top", Vessel::Top},
-};
 
 bool cutEnding(std::string& text, std::string_view ending)
 {
@@ -274,21 +222,36 @@ bool cutEnding(std::string& text, std::string_view ending)
     return true;
 }
 
+// Cuts one of the words off the end, after a space.
+bool cutWord(std::string_view& text, const Lexicon::Words& words)
+{
+    for (const std::string& word : words)
+        if (text.ends_with(word) &&
+            (text.size() == word.size() || isSpace(text[text.size() - word.size() - 1]))) {
+            text = trimmed(text.substr(0, text.size() - word.size()));
+            return true;
+        }
+    return false;
+}
+
 // Cuts "per pound of oils", "per 500 g oils" and the like off the end.
 std::optional<Mass> cutPerOils(std::string& text, const PhraseHabits& habits)
 {
-    const auto at = text.rfind(" per ");
+    const Lexicon& words = wordsOf(habits);
+    std::size_t at = std::string::npos;
+    std::size_t length = 0;
+    for (const std::string& word : words.per) {
+        const std::string between = ' ' + word + ' ';
+        if (const auto found = text.rfind(between); at == std::string::npos && found != at) {
+            at = found;
+            length = between.size();
+        }
+    }
     if (at == std::string::npos)
         return std::nullopt;
-    std::string_view base = trimmed(std::string_view(text).substr(at + 5));
-    bool oils = false;
-    for (const std::string_view ending : {"oils", "oil"})
-        if (!oils && base.ends_with(ending)) {
-            base = trimmed(base.substr(0, base.size() - ending.size()));
-            oils = true;
-        }
-    if (base.ends_with("of"))
-        base = trimmed(base.substr(0, base.size() - 2));
+    std::string_view base = trimmed(std::string_view(text).substr(at + length));
+    const bool oils = cutWord(base, words.oils);
+    cutWord(base, words.of);
     if (!oils || base.empty())
         return std::nullopt;
     const std::string counted =
@@ -340,9 +303,10 @@ std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const Phras
     Phrase phrase;
     std::string name = plain;
     phrase.perOilsMass = cutPerOils(name, habits);
+    const Lexicon& words = wordsOf(habits);
     const std::string_view whole = name;
     if (isDigit(plain.front()) || plain.front() == '-' || plain.front() == '.' ||
-        plain.front() == ',' || beginsWith(plain, "rest")) {
+        plain.front() == ',' || beginsWith(plain, words.rest) > 0) {
         auto read = readAmount(whole, habits);
         if (auto* fault = std::get_if<PhraseFault>(&read))
             return *fault;
@@ -352,20 +316,23 @@ std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const Phras
     }
     for (bool again = true; again;) {
         again = false;
-        if (!phrase.frozen && cutEnding(name, "frozen"))
-            phrase.frozen = again = true;
-        if (!phrase.dissolved && cutEnding(name, "dissolved"))
-            phrase.dissolved = again = true;
-        for (const auto& place : placeWords)
-            if (!phrase.vessel && cutEnding(name, place.word)) {
-                phrase.vessel = place.vessel;
+        for (const std::string& word : words.frozen)
+            if (!phrase.frozen && cutEnding(name, word))
+                phrase.frozen = again = true;
+        for (const std::string& word : words.dissolved)
+            if (!phrase.dissolved && cutEnding(name, word))
+                phrase.dissolved = again = true;
+        for (const auto& [word, vessel] : words.places)
+            if (!phrase.vessel && cutEnding(name, word)) {
+                phrase.vessel = vessel;
                 again = true;
             }
     }
-    if (name.starts_with("frozen ")) {
-        phrase.frozen = true;
-        name.erase(0, 7);
-    }
+    for (const std::string& word : words.frozen)
+        if (name.starts_with(word + ' ')) {
+            phrase.frozen = true;
+            name.erase(0, word.size() + 1);
+        }
     phrase.materialText = name;
     return phrase;
 }

@@ -3,8 +3,10 @@
 #pragma once
 
 #include "core/formula/formula.h"
+#include "core/formula/lexicon.h"
 #include "core/materials/search.h"
 
+#include <memory>
 #include <string_view>
 #include <variant>
 
@@ -29,6 +31,7 @@ struct PhraseFault {
 struct PhraseHabits {
     char decimalMark = '.';
     AmountUnit bareUnit = AmountUnit::Gram;
+    std::shared_ptr<const Lexicon> words = {}; // none: nothing but numbers and names is known
 };
 
 struct Phrase {

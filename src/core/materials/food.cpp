@@ -143,8 +143,7 @@ Material materialFromFood(const FoodRow& row)
             m.ph = Figure{*row.ph, "food-ph"};
         }
     } else if (row.group != "fat_oil" && (row.water.value_or(0.0) < 99.5 || ash > 0.5)) {
-        const bool vinegar = row.name.starts_with("Vinegar");
-        double most = vinegar ? vinegarMost : group.mostAcid;
+        double most = row.isVinegar ? vinegarMost : group.mostAcid;
         // Carbohydrate is by difference and holds the acids, so they cannot be more than it leaves.
         // Vinegar, with its acid uncounted, is told by what is missing of 100 g.
         const double sum = row.water.value_or(0.0) + row.protein.value_or(0.0) + fat +

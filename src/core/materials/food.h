@@ -14,6 +14,7 @@ struct FoodRow {
     std::optional<double> water, protein, fat, carbohydrate, sugars, starch, fibre, ash, alcohol;
     std::optional<double> sodiumMg;
     bool sugarsUnderstated = false;
+    bool isVinegar = false;
     std::vector<Measure> measures;
     // The catalogue's oil that its fat is, from the reviewed mapping; nothing where none was found.
     MaterialPtr fatIs;

@@ -1,0 +1,38 @@
+// The words a maker types and writes, in her language: handed in by the edge (src/words/lexicon.h),
+// so that the core knows none. All are folded (search.h), longest first where one begins another.
+#pragma once
+
+#include "core/formula/formula.h"
+
+#include <string>
+#include <utility>
+#include <vector>
+
+namespace rhexion {
+
+struct Lexicon {
+    using Words = std::vector<std::string>;
+
+    // The typing line: "120 g buttermilk frozen in the jug", "3 % of oils", "rest", "1 oz per pound
+    // of oils".
+    std::vector<std::pair<std::string, AmountUnit>> units;
+    std::vector<std::pair<std::string, Vessel>> places;
+    Words rest;
+    Words frozen;
+    Words dissolved;
+    Words level; // spoons that are not heaped
+    Words of;
+    Words per;
+    Words oils;
+
+    // What a name or a note may speak of.
+    Words children;
+    Words acidity;
+    Words discount;     // of water or of lye? who says neither is asked
+    Words discountSaid; // who says which
+};
+
+// Whether the folded text holds one of the words whole; an ending star lets it go on.
+bool says(const std::string& text, const Lexicon::Words& words);
+
+} // namespace rhexion
