@@ -3,6 +3,7 @@
 #include <QTest>
 
 #include "core/advice/reckon.h"
+#include "core/materials/sv_check.h"
 #include "support/make.h"
 
 #include <QFile>
@@ -62,6 +63,17 @@ double takenBy(const MaterialPtr& acid, double mass, bool potassium)
 class TestChemistry : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    // Grams of hydroxide per gram of oil, taken for what they mean; what could be either is asked.
+    void svInGramsOfLye()
+    {
+        QVERIFY(std::abs(svMeantBy(0.135).value() - 135 * 56.1056 / 39.9968) < 0.01);
+        QVERIFY(std::abs(svMeantBy(0.1649).value() - 164.9 * 56.1056 / 39.9968) < 0.01);
+        QVERIFY(!svMeantBy(0.165) && !svMeantBy(0.18) && !svMeantBy(0.195));
+        QVERIFY(std::abs(svMeantBy(0.1951).value() - 195.1) < 1e-9);
+        QVERIFY(!svMeantBy(0.06) && !svMeantBy(0.31));
+        QVERIFY(svIsUsual(100) && svIsUsual(300) && !svIsUsual(99.9) && !svIsUsual(300.1));
+    }
+
     void molarMass_data();
     void molarMass();
     void acidTakes_data();

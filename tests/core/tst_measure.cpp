@@ -93,6 +93,8 @@ private Q_SLOTS:
             QTest::addRow("%s, high", name) << value.high() << high;
         };
         const double cup = 0.01 / 99.82 + 0.01 / 142 + 0.005; // filled to the brim
+        // Two weighings, each half a step off.
+        both("dried", dryDown(g(45), g(28), g(25), {0.1}), 0.85 - 0.1 / 20, 0.85 + 0.1 / 20);
         both("cup", densityByCup(g(50), g(50 + 99.82), g(50 + 142), fine), 1.42 * (1 - cup),
              1.42 * (1 + cup));
         // One run is worth a fiftieth; what it finds is never above all.
@@ -171,6 +173,16 @@ private Q_SLOTS:
         const double vacuum = air + 0.0012 * (1.0 - air / 8.4);
         QVERIFY2(std::abs(sucroseDensity(brix) - vacuum) < 6e-4,
                  qPrintable(QString::number(sucroseDensity(brix) - vacuum)));
+    }
+
+    // What corrects itself has no correction in its working.
+    void workingSaysWhatWasDone()
+    {
+        const auto steps = [](bool compensated) {
+            const auto read = refractometerWater(12, Temperature::celsius(25), compensated, 0.0);
+            return std::get<Measured>(read).working.steps().size();
+        };
+        QCOMPARE(steps(false), steps(true) + 1);
     }
 
     void refusals_data()

@@ -2,6 +2,7 @@
 // Oil SV 190, NaOH pure, D = 56105.6, Na = 39.99677 unless said (docs/portions.md has the sums).
 #include <QTest>
 
+#include "core/account/jugs.h"
 #include "core/advice/schools.h"
 #include "core/makeday/as_weighed.h"
 #include "core/makeday/stock_lye.h"
@@ -328,6 +329,54 @@ private Q_SLOTS:
         QVERIFY(std::abs(r.portions[0].superfat.value() - (1 - (weighed / 2 + given) / half)) <
                 1e-6);
         QVERIFY(std::abs(r.portions[1].superfat.value() - (1 - weighed / 2 / half)) < 1e-6);
+    }
+
+    // g of water per g of acid at 20 C, stated again as the handbook figures they are (CRC
+    // Handbook, from memory); an acid that mixes with water in any amount needs none.
+    void acidsTieUpWater()
+    {
+        const std::pair<Acid, double> table[] = {
+            {Acid::Citric, 0.68},      {Acid::Tartaric, 0.72},    {Acid::Malic, 1.79},
+            {Acid::Ascorbic, 3.0},     {Acid::Oxalic, 10.5},      {Acid::Succinic, 12.0},
+            {Acid::Bicarbonate, 10.4}, {Acid::Bitartrate, 170.0}, {Acid::DisodiumEdta, 10.0},
+            {Acid::Lactic, 0.0},       {Acid::Acetic, 0.0}};
+        for (const auto& [acid, water] : table)
+            QCOMPARE(waterToDissolveGram(*acidMaterial("acid", acid, 1.0, 0.0)), water);
+        // Its own water counts; salt and sugar have their own figures.
+        QVERIFY(std::abs(waterToDissolveGram(*acidMaterial("wet", Acid::Malic, 0.9, 0.1)) -
+                         (0.9 * 1.79 - 0.1)) < 1e-12);
+        auto salt = material("salt", MaterialKind::Salt);
+        salt->part(Part::SodiumChloride) = figure(1.0);
+        QCOMPARE(waterToDissolveGram(*salt), 2.79);
+    }
+
+    // Water poured into the jug is told, whether a strong jug was wished for or not.
+    void pouredWaterIsTold()
+    {
+        const Formula f = base(false);
+        Amounts amounts = reckoned(f).amounts;
+        QVERIFY(!reckonGiven(f, amounts).hasJugWater);
+        amounts.jugWater = 50.0;
+        const Reckoning r = reckonGiven(f, amounts);
+        QVERIFY(r.hasJugWater);
+        QCOMPARE(r.jugWaterGrams, 50.0);
+    }
+
+    // A scent is judged by the oils of its own portion.
+    void scentOfAPortion()
+    {
+        auto scent = material("scent", MaterialKind::Scent);
+        scent->usualUse = Figure{*Interval::of(0.01, 0.02, 0.03), "test"};
+        const auto much = [&](double grams) {
+            Formula f = base();
+            add(f, scent, rhexion::test::grams(grams), Vessel::Trace);
+            f.lines.back().portion = f.portions[0].id;
+            const Reckoning r = reckoned(f);
+            return std::ranges::find(r.cautions, CautionCode::MuchScent, &Caution::code) !=
+                   r.cautions.end();
+        };
+        // A quarter above 3 % of the 500 g of oils in its half.
+        QVERIFY(much(19.0) && !much(18.5));
     }
 
     void stockLyeThatCannotBe_data()
