@@ -338,6 +338,7 @@ const std::vector<Row>& rows()
         {"5 % aside for each", halves(5, 5), C::PortionUneven, false, false},
         {"milk and honey joined at 55 C", milkAndHoney(55), C::SugarMilkHotStart, true, true},
         {"milk and honey joined at 30 C", milkAndHoney(30), C::SugarMilkHotStart, false, false},
+        {"honey alone joined at 55 C", both(milkAndHoney(55), [](Formula& f) { std::erase_if(f.lines, [](const Line& l) { return l.material->kind == K::Milk; }); }), C::SugarMilkHotStart, false, false},
         {"60 g set aside where 50 g are left", [](Formula& f) { setAside(f, 60); }, C::HeldOilNotThere, false, false},
         {"oil after the cook, lye weighed for all", lateOil(1.0), C::LyeLeftInCook, true, false},
         {"oil after the cook, lye weighed for the cook", lateOil(0.6), C::LyeLeftInCook, false, false},
@@ -387,6 +388,19 @@ private Q_SLOTS:
         const double left = found->figures[0] / molarMassSodiumHydroxide;
         QVERIFY(left > 0.1);
         QVERIFY(std::abs(found->figures[2] - left * 56105.6 / 190) < 1e-6 * found->figures[2]);
+    }
+
+    // Acid that joins late leaves its lye free until then; acid that is there already has taken its.
+    void whatTheCookHolds()
+    {
+        Formula f = calm();
+        with(citricAnhydrous(), 10, Vessel::LyeJug)(f);
+        with(citricAnhydrous(), 20, Vessel::Top)(f);
+        const auto r = std::get<Reckoning>(reckon(f));
+        const double early = r.acidMol / 3;
+        QVERIFY(std::abs(r.cook.lateAcidMol - 2 * early) < 1e-9);
+        QVERIFY(std::abs(r.cook.superfat.value() -
+                         (1 - (r.hydroxideMol - early) / r.fatMolTypical())) < 1e-9);
     }
 
     void cautions_data()

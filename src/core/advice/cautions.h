@@ -15,8 +15,6 @@ std::optional<Caution> cautionOf(const Formula& formula, const Account& account,
 // Worst first. The account must be of this formula.
 std::vector<Caution> cautionsFor(const Formula& formula, const Account& account);
 
-// The part of them that looks at materials, places, amounts and slips of hand (pot_cautions.cpp).
-void addPotCautions(const Formula& formula, const Account& account, std::vector<Caution>& out);
 // What the formula's name and notes speak of, in those words (said_cautions.cpp).
 void addSaidCautions(const Formula& formula, const Account& account, const Lexicon& words,
                      std::vector<Caution>& out);
