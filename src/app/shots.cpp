@@ -15,8 +15,8 @@
 #include "app/widgets/typing_line.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
-#include "models/stock.h"
 #include "storage/formula_json.h"
+#include "storage/stock.h"
 
 #include <QApplication>
 #include <QComboBox>

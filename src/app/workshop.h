@@ -6,7 +6,7 @@
 #include <QTimer>
 
 #include "batch/batch_in_progress.h"
-#include "models/stock.h"
+#include "storage/stock.h"
 
 namespace rhexion {
 

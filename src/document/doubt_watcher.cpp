@@ -2,70 +2,45 @@
 
 #include "document/formula_document.h"
 
-#include <QCoreApplication>
-
 namespace rhexion {
 
+namespace {
+// The picture of a change comes first; the draws begin when keys rest.
+constexpr std::chrono::milliseconds moment{50};
+} // namespace
+
 DoubtWatcher::DoubtWatcher(FormulaDocument& document, QObject* parent)
-    : QObject(parent), document_(document), wanted_(std::make_shared<std::atomic<int>>(0))
+    : QObject(parent), document_(document),
+      watcher_(
+          moment, [this] { return begin(); },
+          [this](std::optional<Doubt> doubt) { take(std::move(doubt)); })
 {
-    pool_.setMaxThreadCount(1);
-    constexpr int moment = 50; // ms
-    rest_.setSingleShot(true);
-    rest_.setInterval(moment);
-    connect(&rest_, &QTimer::timeout, this, &DoubtWatcher::begin);
     connect(&document_, &FormulaDocument::changed, this, &DoubtWatcher::forget);
     forget();
-}
-
-DoubtWatcher::~DoubtWatcher()
-{
-    ++*wanted_;
-    pool_.clear();
-    pool_.waitForDone();
 }
 
 void DoubtWatcher::forget()
 {
     if (doubt_ && document_.onlyTextChanged())
         return; // it still stands
-    ++*wanted_;
     doubt_.reset();
-    rest_.start();
+    watcher_.restart();
 }
 
-void DoubtWatcher::begin()
+Watcher<Doubt>::Work DoubtWatcher::begin() const
 {
-    const int run = wanted_->load();
     const Reckoning* reckoning = document_.reckoning();
     if (!reckoning)
-        return;
-    pool_.clear(); // what has not begun need not begin
+        return {};
     // Copies, so that nothing is shared with the thread but materials, which never change.
-    pool_.start([this, run, wanted = wanted_, formula = document_.formula(), copy = *reckoning] {
-        auto doubt = doubtOf(formula, copy, {}, [&] { return wanted->load() != run; });
-        if (wanted->load() == run)
-            QMetaObject::invokeMethod(
-                this, [this, run, doubt = std::move(doubt)] { take(run, doubt); },
-                Qt::QueuedConnection);
-    });
+    return [formula = document_.formula(), copy = *reckoning](const auto& isCancelled) {
+        return doubtOf(formula, copy, {}, isCancelled);
+    };
 }
 
-void DoubtWatcher::finish()
+void DoubtWatcher::take(std::optional<Doubt> doubt)
 {
-    if (rest_.isActive()) {
-        rest_.stop();
-        begin();
-    }
-    pool_.waitForDone();
-    QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);
-}
-
-void DoubtWatcher::take(int run, const std::optional<Doubt>& doubt)
-{
-    if (run != wanted_->load())
-        return;
-    doubt_ = doubt;
+    doubt_ = std::move(doubt);
     if (doubt_)
         document_.takeDoubt(*doubt_);
     Q_EMIT found();

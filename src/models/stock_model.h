@@ -3,7 +3,7 @@
 
 #include <QAbstractListModel>
 
-#include "models/stock.h"
+#include "storage/stock.h"
 
 namespace rhexion {
 

@@ -10,7 +10,7 @@
 #include "app/bench/working_panel.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/number_field.h"
-#include "models/stock.h"
+#include "storage/stock.h"
 #include "support/window.h"
 
 #include <QComboBox>

@@ -390,7 +390,8 @@ private Q_SLOTS:
         QVERIFY(std::abs(found->figures[2] - left * 56105.6 / 190) < 1e-6 * found->figures[2]);
     }
 
-    // Acid that joins late leaves its lye free until then; acid that is there already has taken its.
+    // Acid that joins late leaves its lye free until then; acid that is there already has taken
+    // its.
     void whatTheCookHolds()
     {
         Formula f = calm();

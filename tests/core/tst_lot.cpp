@@ -5,6 +5,7 @@
 #include "core/account/effect.h"
 #include "core/advice/reckon.h"
 #include "core/formula/formula.h"
+#include "core/materials/citric_forms.h"
 #include "core/materials/food.h"
 #include "core/materials/lot.h"
 #include "core/materials/search.h"
@@ -249,6 +250,33 @@ private Q_SLOTS:
     }
 
     // The published values of ../shared/reference, worked out there by another program.
+    // Where a word begins a word it comes before where it stands inside one.
+    void wordsComeBeforeParts()
+    {
+        SearchIndex search;
+        search.add("Soursop so far", {});
+        search.add("Unsoured", {});
+        search.add("Absolute so", {});
+        const auto found = search.find("so");
+        QCOMPARE(found.size(), std::size_t(3));
+        QCOMPARE(found[0].index, std::size_t(0));
+        QCOMPARE(found[1].index, std::size_t(2)); // inside "absolute", but a word, too
+        QCOMPARE(found[2].index, std::size_t(1));
+    }
+
+    // A lye whose impurity is carbonate: what was water takes its place, and no more than all.
+    void impurityAsCarbonateKeepsTheSum()
+    {
+        auto lye = std::make_shared<Material>(*sodiumHydroxide(0.95));
+        lye->part(Part::Water) = {*Interval::of(0.01, 0.03, 0.05), "test"};
+        lye->part(Part::Carbonate) = {*Interval::of(0.0, 0.01, 0.02), "test"};
+        const MaterialPtr other = impurityAsCarbonate(*lye);
+        const Interval& c = other->part(Part::Carbonate).range;
+        QVERIFY(std::abs(c.low() - 0.01) < 1e-12 && std::abs(c.typical() - 0.04) < 1e-12 &&
+                std::abs(c.high() - 0.07) < 1e-12);
+        QCOMPARE(other->part(Part::Water).range.high(), 0.0);
+    }
+
     void fattyAcidSums()
     {
         using F = FattyAcid;

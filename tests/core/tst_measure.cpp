@@ -93,6 +93,9 @@ private Q_SLOTS:
             QTest::addRow("%s, high", name) << value.high() << high;
         };
         const double cup = 0.01 / 99.82 + 0.01 / 142 + 0.005; // filled to the brim
+        // Three runs of 12, 12.4 and 11.6: a standard deviation of 0.4, twice that either way.
+        const TitrationRun runs[] = {{10, 12}, {10, 12.4}, {10, 11.6}};
+        both("three runs", titratableAcidity(runs, Interval::exactly(0.1)), 11.2, 12.8);
         // Two weighings, each half a step off.
         both("dried", dryDown(g(45), g(28), g(25), {0.1}), 0.85 - 0.1 / 20, 0.85 + 0.1 / 20);
         both("cup", densityByCup(g(50), g(50 + 99.82), g(50 + 142), fine), 1.42 * (1 - cup),

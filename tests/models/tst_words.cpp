@@ -3,6 +3,7 @@
 #include <QTest>
 
 #include "core/makeday/plan.h"
+#include "core/measuring/measure.h"
 #include "core/units/enum_count.h"
 #include "storage/reckoning_json.h"
 #include "support/files.h"
@@ -147,6 +148,37 @@ private Q_SLOTS:
             QVERIFY2(rules.contains(rule), codeOf(static_cast<Rule>(rule)));
         for (int rule = 0; rule <= int(Rule::NeutralisationWater); ++rule)
             QVERIFY2(rules.contains(rule), codeOf(static_cast<Rule>(rule)));
+    }
+
+    // What is measured in the kitchen shows its sums, too, and they come out.
+    void measuredSumsComeOut()
+    {
+        const auto g = [](double v) { return Mass::grams(v); };
+        const Scale scale{0.01};
+        const TitrationRun runs[] = {{10, 12}, {10, 12.4}};
+        const PurityRun purity[] = {{2.0, 23.1}, {2.1, 24.3}};
+        int sums = 0;
+        for (const MeasureResult& result :
+             {dryDown(g(45.3), g(28.1), g(25), scale),
+              refractometerWater(12.5, Temperature::celsius(25), false, 0.023),
+              refractometerWater(12.5, Temperature::celsius(20), true, 0.017),
+              solutionStrength(true, g(4.1), Interval::exactly(0.98), 1005, scale),
+              titratableAcidity(runs, Interval::exactly(0.1013)),
+              densityByCup(g(50), g(50 + 99.82), g(50 + 142.3), scale),
+              eachWeight(g(71.3), g(20.2), 10, scale),
+              hydroxidePurity(purity, citricMonohydrateShare(), true, g(10.1), g(201), scale)}) {
+            const auto* measured = std::get_if<Measured>(&result);
+            QVERIFY(measured);
+            for (const Step& step : measured->working.steps()) {
+                // All in the units they are stated in.
+                const QString sum = words::stepSum(step, measured->working, Speech())
+                                        .remove(QStringLiteral("mmol/100 g"));
+                const auto right = PrintedSum::holds(sum);
+                QVERIFY2(right.value_or(true), qPrintable(QString(codeOf(step.rule)) + ": " + sum));
+                sums += right ? 1 : 0;
+            }
+        }
+        QVERIFY2(sums >= 10, qPrintable(QString::number(sums)));
     }
 
     void everySchoolIsWhole()

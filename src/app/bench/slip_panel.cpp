@@ -5,7 +5,7 @@
 #include "app/widgets/number_field.h"
 #include "core/account/doubt.h"
 #include "document/formula_document.h"
-#include "models/stock.h"
+#include "storage/stock.h"
 #include "words/words.h"
 
 #include <QComboBox>

@@ -4,7 +4,7 @@
 
 #include "app/widgets/side_panel.h"
 
-#include "core/makeday/already.h"
+#include "core/makeday/slip.h"
 #include "words/speech.h"
 
 class QComboBox;

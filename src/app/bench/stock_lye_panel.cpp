@@ -4,7 +4,7 @@
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
-#include "models/stock.h"
+#include "storage/stock.h"
 #include "words/words.h"
 
 #include <QComboBox>

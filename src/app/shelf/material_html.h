@@ -1,8 +1,8 @@
 // A material as a page of text: what 10 g of it does, figures with their sources, behaviours, lots.
 #pragma once
 
-#include "models/stock.h"
 #include "storage/journal.h"
+#include "storage/stock.h"
 #include "words/speech.h"
 
 namespace rhexion {

@@ -5,7 +5,7 @@
 #include "app/widgets/number_field.h"
 #include "app/widgets/page_browser.h"
 #include "core/measuring/measure.h"
-#include "models/stock.h"
+#include "storage/stock.h"
 #include "words/shelf_words.h"
 #include "words/words.h"
 

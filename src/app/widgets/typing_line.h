@@ -5,7 +5,7 @@
 #include <QFrame>
 
 #include "core/formula/phrase.h"
-#include "models/stock.h"
+#include "storage/stock.h"
 #include "words/speech.h"
 
 #include <optional>

@@ -3,7 +3,7 @@
 #include "core/account/jugs.h"
 #include "core/account/portions.h"
 #include "core/amounts/lye_mix.h"
-#include "core/amounts/per_gram.h"
+#include "core/amounts/one_gram.h"
 #include "core/amounts/solve.h"
 
 #include <algorithm>

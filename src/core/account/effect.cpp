@@ -1,6 +1,6 @@
 #include "core/account/effect.h"
 
-#include "core/amounts/per_gram.h"
+#include "core/amounts/one_gram.h"
 
 namespace rhexion {
 

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/account/account.h"
-#include "core/amounts/per_gram.h"
+#include "core/amounts/one_gram.h"
 
 #include <span>
 

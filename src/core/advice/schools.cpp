@@ -1,6 +1,6 @@
 #include "core/advice/schools.h"
 
-#include "core/materials/forms.h"
+#include "core/materials/citric_forms.h"
 
 #include <algorithm>
 #include <cmath>

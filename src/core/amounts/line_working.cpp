@@ -1,4 +1,4 @@
-#include "core/amounts/per_gram.h"
+#include "core/amounts/one_gram.h"
 #include "core/amounts/solve.h"
 #include "core/materials/demand.h"
 

@@ -2,7 +2,7 @@
 
 #include "core/amounts/held_oil.h"
 #include "core/amounts/lye_mix.h"
-#include "core/amounts/per_gram.h"
+#include "core/amounts/one_gram.h"
 #include "core/amounts/validate.h"
 #include "core/units/root.h"
 

@@ -1,6 +1,6 @@
-#include "core/makeday/already.h"
+#include "core/makeday/slip.h"
 
-#include "core/materials/forms.h"
+#include "core/materials/citric_forms.h"
 
 #include <algorithm>
 #include <cmath>

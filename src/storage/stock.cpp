@@ -1,4 +1,4 @@
-#include "models/stock.h"
+#include "storage/stock.h"
 
 #include "storage/catalogue.h"
 #include "storage/data_folder.h"

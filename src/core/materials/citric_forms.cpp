@@ -1,4 +1,4 @@
-#include "core/materials/forms.h"
+#include "core/materials/citric_forms.h"
 
 #include <algorithm>
 

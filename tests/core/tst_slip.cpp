@@ -1,7 +1,7 @@
 // What a bowl holds after a slip of hand, and mends that bring it back.
 #include <QTest>
 
-#include "core/makeday/already.h"
+#include "core/makeday/slip.h"
 #include "support/make.h"
 
 #include <cmath>
@@ -32,7 +32,7 @@ double superfat(const Formula& f, const Slip& slip)
 
 } // namespace
 
-class TestAlready : public QObject {
+class TestSlip : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     // By hand: fat takes 3.7447 mol, lye meant for it 3.5575 mol; 20 g of monohydrate take
@@ -118,5 +118,5 @@ private Q_SLOTS:
     }
 };
 
-QTEST_APPLESS_MAIN(TestAlready)
-#include "tst_already.moc"
+QTEST_APPLESS_MAIN(TestSlip)
+#include "tst_slip.moc"
