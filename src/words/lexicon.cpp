@@ -43,46 +43,46 @@ void sortLongestFirst(std::vector<std::pair<std::string, Meaning>>& words)
 Lexicon make()
 {
     using U = AmountUnit;
-    using T = LexiconText;
     Lexicon l;
-    add(l.units, U::Gram, T::tr("g|gram|grams"));
-    add(l.units, U::Kilogram, T::tr("kg|kilograms"));
-    add(l.units, U::Ounce, T::tr("oz|ounce|ounces"));
-    add(l.units, U::Pound, T::tr("lb|lbs|pound|pounds"));
-    add(l.units, U::PercentOfBatter, T::tr("% of batter"));
-    add(l.units, U::PercentOfLiquid, T::tr("% of liquid|% of the liquid"));
-    add(l.units, U::PercentOfOils, T::tr("%|% of oils"));
+    add(l.units, U::Gram, LexiconText::tr("g|gram|grams"));
+    add(l.units, U::Kilogram, LexiconText::tr("kg|kilograms"));
+    add(l.units, U::Ounce, LexiconText::tr("oz|ounce|ounces"));
+    add(l.units, U::Pound, LexiconText::tr("lb|lbs|pound|pounds"));
+    add(l.units, U::PercentOfBatter, LexiconText::tr("% of batter"));
+    add(l.units, U::PercentOfLiquid, LexiconText::tr("% of liquid|% of the liquid"));
+    add(l.units, U::PercentOfOils, LexiconText::tr("%|% of oils"));
     add(l.units, U::TablespoonHeaped,
-        T::tr("heaped tbsp|heaped tablespoon|heaped tablespoons|tbsp heaped"));
-    add(l.units, U::Tablespoon, T::tr("tbsp|tablespoon|tablespoons"));
+        LexiconText::tr("heaped tbsp|heaped tablespoon|heaped tablespoons|tbsp heaped"));
+    add(l.units, U::Tablespoon, LexiconText::tr("tbsp|tablespoon|tablespoons"));
     add(l.units, U::TeaspoonHeaped,
-        T::tr("heaped tsp|heaped teaspoon|heaped teaspoons|tsp heaped"));
-    add(l.units, U::Teaspoon, T::tr("tsp|teaspoon|teaspoons"));
-    add(l.units, U::Cup, T::tr("cup|cups"));
-    add(l.units, U::Drop, T::tr("drop|drops"));
-    add(l.units, U::Millilitre, T::tr("ml|millilitres"));
-    add(l.units, U::FluidOunce, T::tr("fl oz"));
-    add(l.units, U::Piece, T::tr("piece|pieces"));
+        LexiconText::tr("heaped tsp|heaped teaspoon|heaped teaspoons|tsp heaped"));
+    add(l.units, U::Teaspoon, LexiconText::tr("tsp|teaspoon|teaspoons"));
+    add(l.units, U::Cup, LexiconText::tr("cup|cups"));
+    add(l.units, U::Drop, LexiconText::tr("drop|drops"));
+    add(l.units, U::Millilitre, LexiconText::tr("ml|millilitres"));
+    add(l.units, U::FluidOunce, LexiconText::tr("fl oz"));
+    add(l.units, U::Piece, LexiconText::tr("piece|pieces"));
     sortLongestFirst(l.units);
-    add(l.places, Vessel::LyeJug, T::tr("in the lye jug|in the jug"));
-    add(l.places, Vessel::SecondJug, T::tr("in the second jug"));
-    add(l.places, Vessel::OilPot, T::tr("in the oil pot|in the pot|in the oils"));
-    add(l.places, Vessel::Emulsion, T::tr("at emulsion"));
-    add(l.places, Vessel::Trace, T::tr("at trace"));
-    add(l.places, Vessel::AfterCook, T::tr("after the cook|after cook"));
-    add(l.places, Vessel::Top, T::tr("on top"));
+    add(l.places, Vessel::LyeJug, LexiconText::tr("in the lye jug|in the jug"));
+    add(l.places, Vessel::SecondJug, LexiconText::tr("in the second jug"));
+    add(l.places, Vessel::OilPot, LexiconText::tr("in the oil pot|in the pot|in the oils"));
+    add(l.places, Vessel::Emulsion, LexiconText::tr("at emulsion"));
+    add(l.places, Vessel::Trace, LexiconText::tr("at trace"));
+    add(l.places, Vessel::AfterCook, LexiconText::tr("after the cook|after cook"));
+    add(l.places, Vessel::Top, LexiconText::tr("on top"));
     sortLongestFirst(l.places);
-    l.rest = divided(T::tr("rest"));
-    l.frozen = divided(T::tr("frozen"));
-    l.dissolved = divided(T::tr("dissolved"));
-    l.level = divided(T::tr("level"));
-    l.of = divided(T::tr("of"));
-    l.per = divided(T::tr("per"));
-    l.oils = divided(T::tr("oils|oil"));
-    l.children = divided(T::tr("baby*|babies|child*"));
-    l.acidity = divided(T::tr("ph"));
-    l.discount = divided(T::tr("discount|reduction|reduced"));
-    l.discountSaid = divided(T::tr("lye discount|water reduction|water discount|lye reduction"));
+    l.rest = divided(LexiconText::tr("rest"));
+    l.frozen = divided(LexiconText::tr("frozen"));
+    l.dissolved = divided(LexiconText::tr("dissolved"));
+    l.level = divided(LexiconText::tr("level"));
+    l.of = divided(LexiconText::tr("of"));
+    l.per = divided(LexiconText::tr("per"));
+    l.oils = divided(LexiconText::tr("oils|oil"));
+    l.children = divided(LexiconText::tr("baby*|babies|child*"));
+    l.acidity = divided(LexiconText::tr("ph"));
+    l.discount = divided(LexiconText::tr("discount|reduction|reduced"));
+    l.discountSaid =
+        divided(LexiconText::tr("lye discount|water reduction|water discount|lye reduction"));
     return l;
 }
 
