@@ -3,8 +3,10 @@
 #include "app/bench/bench_page.h"
 #include "app/bench/scale_button.h"
 #include "app/file_actions.h"
+#include "app/habits_menu.h"
 #include "app/journal/journal_page.h"
 #include "app/make/make_page.h"
+#include "app/sheet_actions.h"
 #include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
 #include "app/widgets/note_column.h"
@@ -18,18 +20,14 @@
 #include "words/lexicon.h"
 #include "words/words.h"
 
-#include <QActionGroup>
 #include <QApplication>
 #include <QCloseEvent>
 #include <QDir>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QMenuBar>
 #include <QMimeData>
-#include <QPrintDialog>
-#include <QPrinter>
 #include <QPushButton>
 #include <QSettings>
 #include <QStackedWidget>
@@ -55,7 +53,8 @@ MainWindow::MainWindow(std::unique_ptr<Workshop> own, const std::optional<Formul
 MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     : workshop_(workshop), clock_(workshop.clock()), document_(new FormulaDocument(this)),
       autosave_(new Autosave(*document_, workshop.recoveryFolder(), this)),
-      files_(new FileActions(*document_, *this)), stock_(&workshop.stock())
+      files_(new FileActions(*document_, *this)), sheets_(new SheetActions(*document_, *this)),
+      habitsMenu_(new HabitsMenu(this)), stock_(&workshop.stock())
 {
     document_->setWords(words::lexicon());
     setAcceptDrops(true);
@@ -87,16 +86,13 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     connect(bench_, &BenchPage::negativeWanted, this, &MainWindow::confirmNegative);
     files_->setFresh([this] { return freshWithLots(); });
     wireNotes();
+    connect(sheets_, &SheetActions::said, this, &MainWindow::say);
+    connect(habitsMenu_, &HabitsMenu::changed, this, &MainWindow::speakAnew);
     connect(document_, &FormulaDocument::changed, this, &MainWindow::retitle);
     connect(document_, &FormulaDocument::dirtyChanged, this, &MainWindow::retitle);
     connect(document_, &FormulaDocument::pathChanged, this, &MainWindow::retitle);
 
-    QSettings settings;
-    Habits habits =
-        habitsWithUnit(settings.value(QStringLiteral("massUnit")).toString()).value_or(Habits{});
-    habits.locale = QLocale();
-    habits.fahrenheit = settings.value(QStringLiteral("fahrenheit"), false).toBool();
-    setHabits(habits);
+    speakAnew();
     goTo(Bench);
     retitle();
 }
@@ -150,14 +146,7 @@ void MainWindow::buildMenu()
     QMenu* file = menuBar()->addMenu(tr("&File"));
     files_->addTo(*file);
     file->addSeparator();
-    file->addAction(tr("&Print the batch sheet…"), QKeySequence::Print, this,
-                    &MainWindow::printSheet);
-    file->addAction(tr("Batch sheet as P&DF…"), this, &MainWindow::sheetAsPdf);
-    QAction* working = file->addAction(tr("Print the &working with it"), this, [](bool on) {
-        QSettings().setValue(QStringLiteral("printWorking"), on);
-    });
-    working->setCheckable(true);
-    working->setChecked(withWorking());
+    sheets_->addTo(*file);
     file->addSeparator();
     file->addAction(tr("&Quit"), QKeySequence(Qt::CTRL | Qt::Key_Q), this, &QWidget::close);
 
@@ -217,33 +206,7 @@ void MainWindow::buildMenu()
         bench_->showFigures();
     });
     view->addSeparator();
-    auto* units = new QActionGroup(this);
-    const std::pair<QString, AmountUnit> masses[] = {{tr("Grams"), AmountUnit::Gram},
-                                                     {tr("Ounces"), AmountUnit::Ounce},
-                                                     {tr("Pounds"), AmountUnit::Pound}};
-    for (const auto& [name, unit] : masses) {
-        QAction* action = view->addAction(name, this, [this, to = unit] {
-            Habits habits = habits_;
-            habits.massUnit = to;
-            setHabits(habits);
-            QSettings().setValue(QStringLiteral("massUnit"), QString::fromLatin1(codeOf(to)));
-        });
-        action->setCheckable(true);
-        action->setData(int(unit));
-        units->addAction(action);
-    }
-    connect(view, &QMenu::aboutToShow, this, [this, units] {
-        for (QAction* action : units->actions())
-            action->setChecked(action->data().toInt() == int(habits_.massUnit));
-    });
-    QAction* fahrenheit = view->addAction(tr("Temperatures in °F"), this, [this](bool on) {
-        Habits habits = habits_;
-        habits.fahrenheit = on;
-        setHabits(habits);
-        QSettings().setValue(QStringLiteral("fahrenheit"), on);
-    });
-    fahrenheit->setCheckable(true);
-    fahrenheit->setChecked(QSettings().value(QStringLiteral("fahrenheit")).toBool());
+    habitsMenu_->addTo(*view);
     view->addSeparator();
     QAction* darkAction =
         view->addAction(tr("Dark colours from the next start"), this,
@@ -262,7 +225,7 @@ MakePage& MainWindow::making()
     loadStock();
     make_ = new MakePage(*stock_, pages_);
     pages_->addWidget(make_);
-    make_->setSpeech(Speech(habits_));
+    make_->setSpeech(speech());
     connect(make_, &MakePage::noted, this, &MainWindow::say);
     connect(make_, &MakePage::wentWell, this, &MainWindow::overPassing);
     connect(make_, &MakePage::waitingChanged, this, &MainWindow::sayJournal);
@@ -288,7 +251,7 @@ JournalPage& MainWindow::journalPage()
         return *journalPage_;
     journalPage_ = new JournalPage(clock_, pages_);
     pages_->addWidget(journalPage_);
-    journalPage_->setSpeech(Speech(habits_));
+    journalPage_->setSpeech(speech());
     connect(journalPage_, &JournalPage::noted, this, &MainWindow::say);
     connect(journalPage_, &JournalPage::resumeWanted, this, &MainWindow::takeUp);
     connect(journalPage_, &JournalPage::wrote, &workshop_, &Workshop::journalChanged);
@@ -322,7 +285,7 @@ ShelfPage& MainWindow::shelfPage()
                             return std::ranges::any_of(
                                 f.lines, [&](const Line& line) { return line.material->id == id; });
                         });
-    shelfPage_->setSpeech(Speech(habits_));
+    shelfPage_->setSpeech(speech());
     connect(shelfPage_, &ShelfPage::noted, this, &MainWindow::say);
     connect(shelfPage_, &ShelfPage::useWanted, this, [this](const MaterialPtr& material) {
         goTo(Bench);
@@ -382,8 +345,18 @@ void MainWindow::goTo(Place place)
 
 void MainWindow::setHabits(const Habits& habits)
 {
-    habits_ = habits;
-    const Speech speech(habits);
+    habitsMenu_->setHabits(habits);
+}
+
+Speech MainWindow::speech() const
+{
+    return Speech(habitsMenu_->habits());
+}
+
+void MainWindow::speakAnew()
+{
+    const Speech speech = this->speech();
+    sheets_->setSpeech(speech);
     bench_->setSpeech(speech);
     if (make_)
         make_->setSpeech(speech);
@@ -454,48 +427,9 @@ void MainWindow::takeUp(const QString& batch)
     overMaking(batch);
 }
 
-bool MainWindow::withWorking()
-{
-    return QSettings().value(QStringLiteral("printWorking"), false).toBool();
-}
-
 bool MainWindow::writeSheet(const QString& path)
 {
-    const Reckoning* r = document_->reckoning();
-    if (!r) {
-        say(words::refusal(*document_->refusal(), Speech(habits_)));
-        return false;
-    }
-    if (const auto fault =
-            writeSheetPdf(path, document_->formula(), *r, Speech(habits_), withWorking())) {
-        say(words::fileFault(*fault));
-        return false;
-    }
-    banner().show(Banner::Tone::Fine,
-                  tr("The sheet is written: %1").arg(QFileInfo(path).fileName()));
-    return true;
-}
-
-void MainWindow::sheetAsPdf()
-{
-    const QString path =
-        QFileDialog::getSaveFileName(this, tr("Batch sheet as PDF"), {}, tr("PDF (*.pdf)"));
-    if (!path.isEmpty())
-        writeSheet(path);
-}
-
-void MainWindow::printSheet()
-{
-    const Reckoning* r = document_->reckoning();
-    if (!r) {
-        say(words::refusal(*document_->refusal(), Speech(habits_)));
-        return;
-    }
-    QPrinter printer(QPrinter::HighResolution);
-    printer.setPageMargins(QMarginsF(14, 12, 14, 12), QPageLayout::Millimeter);
-    QPrintDialog dialog(&printer, this);
-    if (dialog.exec() == QDialog::Accepted)
-        BatchSheet(document_->formula(), *r, Speech(habits_)).draw(printer, withWorking());
+    return sheets_->write(path);
 }
 
 void MainWindow::about()

@@ -6,7 +6,6 @@
 #include "app/workshop.h"
 #include "words/speech.h"
 
-class QActionGroup;
 class QStackedWidget;
 class QToolButton;
 
@@ -15,10 +14,12 @@ namespace rhexion {
 class Autosave;
 class Banner;
 class BenchPage;
+class SheetActions;
 class ShelfPage;
 class Stock;
 class FileActions;
 class FormulaDocument;
+class HabitsMenu;
 class JournalPage;
 class MakePage;
 class NoteColumn;
@@ -56,7 +57,6 @@ public:
     Journal* journal() { return workshop_.journal(); }
     void leaveCopy(); // unsaved work into a copy that outlives the window
     bool writeSheet(const QString& path);
-    static bool withWorking(); // whether the working is printed with the sheet
     void makeBatch();
 
 protected:
@@ -85,17 +85,18 @@ private:
     Formula freshWithLots();
     void say(const QString& text);
     void takeUp(const QString& batch);
-    void printSheet();
-    void sheetAsPdf();
+    void speakAnew(); // figures are said another way from now on
+    Speech speech() const;
     void about();
 
     std::unique_ptr<Workshop> own_; // only where nobody else has one
     Workshop& workshop_;
     Clock clock_;
-    Habits habits_;
     FormulaDocument* document_;
     Autosave* autosave_;
     FileActions* files_;
+    SheetActions* sheets_;
+    HabitsMenu* habitsMenu_;
     Stock* stock_;
     QStackedWidget* pages_;
     QList<QToolButton*> rail_;

@@ -77,7 +77,7 @@ void MainWindow::wireNotes()
     connect(&workshop_, &Workshop::journalFailed, this, &MainWindow::sayJournal);
     connect(&workshop_, &Workshop::journalOpened, this, &MainWindow::sayJournal);
     connect(document_, &FormulaDocument::refused, this, [this](const Refusal& why) {
-        notes_->say(passing, Tone::Care, words::refusal(why, Speech(habits_)));
+        notes_->say(passing, Tone::Care, words::refusal(why, speech()));
     });
     connect(files_, &FileActions::failed, this, &MainWindow::say);
     connect(files_, &FileActions::windowWanted, &workshop_, &Workshop::windowWanted);
@@ -196,12 +196,12 @@ void MainWindow::remarkClock()
         ofClock, Tone::Care,
         tr("This computer says it is %1, but the journal was written on %2. If its clock was "
            "set back, times in the journal run backwards.")
-            .arg(Speech(habits_).dateTime(clock_()), Speech(habits_).dateTime(latest)));
+            .arg(speech().dateTime(clock_()), speech().dateTime(latest)));
 }
 
 void MainWindow::confirmNegative(double superfat)
 {
-    const QString percent = Speech(habits_).percent(superfat);
+    const QString percent = speech().percent(superfat);
     Banner& note = notes_->say(
         negative, Tone::Danger,
         tr("A superfat of %1 leaves lye in the soap: for laundry, never for skin. Every "
@@ -238,7 +238,7 @@ void MainWindow::offerWork(const RecoveredWork& work)
     const QString name = QString::fromStdString(work.formula.name);
     QString text =
         tr("Unsaved work on “%1” from %2 was kept.")
-            .arg(name.isEmpty() ? tr("a new formula") : name, Speech(habits_).dateTime(work.at));
+            .arg(name.isEmpty() ? tr("a new formula") : name, speech().dateTime(work.at));
     if (!work.lost.empty())
         text += QLatin1Char(' ') +
                 tr("%n thing(s) in it cannot be read: %1", nullptr, int(work.lost.size()))
@@ -276,7 +276,7 @@ void MainWindow::offerUnfinished()
         Banner& note = notes_->say(inMaking + batch.id, Tone::Care,
                                    tr("“%1”, begun on %2, is still in the making.")
                                        .arg(batch.name.isEmpty() ? tr("A batch") : batch.name,
-                                            Speech(habits_).dateTime(batch.started)));
+                                            speech().dateTime(batch.started)));
         connect(note.addButton(tr("Go on making it")), &QPushButton::clicked, this,
                 [this, id = batch.id] { takeUp(id); });
     }

@@ -263,6 +263,11 @@ bool BatchSheet::draw(QPagedPaintDevice& device, bool withWorking) const
     return fits;
 }
 
+QPageSize pageSizeOf(const Habits& habits)
+{
+    return QPageSize(habits.paper == Paper::Letter ? QPageSize::Letter : QPageSize::A4);
+}
+
 std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formula,
                                        const Reckoning& reckoning, const Speech& speech,
                                        bool withWorking)
@@ -271,7 +276,7 @@ std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formu
     buffer.open(QIODevice::WriteOnly);
     {
         QPdfWriter writer(&buffer);
-        writer.setPageSize(QPageSize(QPageSize::A4));
+        writer.setPageSize(pageSizeOf(speech.habits()));
         writer.setPageMargins(QMarginsF(14, 12, 14, 12), QPageLayout::Millimeter);
         writer.setTitle(QString::fromStdString(formula.name));
         writer.setCreator(QStringLiteral("Rhexion"));

@@ -2,6 +2,7 @@
 // for readings. Screen, print and command line all draw this one.
 #pragma once
 
+#include <QPageSize>
 #include <QString>
 
 #include "core/advice/reckon.h"
@@ -33,6 +34,8 @@ private:
     std::optional<Doubt> doubt_;
 };
 
+// The paper a maker prints on.
+QPageSize pageSizeOf(const Habits& habits);
 std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formula,
                                        const Reckoning& reckoning, const Speech& speech,
                                        bool withWorking = false);

@@ -19,25 +19,20 @@ const QString gap = QStringLiteral("\u00A0");
 
 } // namespace
 
-std::optional<Habits> habitsWithUnit(const QString& code)
+Speech::Speech(Habits habits) : habits_(std::move(habits)), numbers_(habits_.locale)
 {
-    const auto unit = amountUnitFromCode(code.toStdString());
-    if (unit != AmountUnit::Gram && unit != AmountUnit::Ounce && unit != AmountUnit::Pound)
-        return std::nullopt;
-    Habits habits;
-    habits.massUnit = *unit;
-    return habits;
-}
-
-Speech::Speech(Habits habits) : habits_(std::move(habits))
-{
+    const QString own = numbers_.decimalPoint();
+    if (habits_.decimalMark == ',' && own != QLatin1String(","))
+        numbers_ = QLocale(QLocale::German);
+    else if (habits_.decimalMark == '.' && own != QLatin1String("."))
+        numbers_ = QLocale(QLocale::English);
     // A thousands mark reads as a decimal mark somewhere else, so none is written.
-    habits_.locale.setNumberOptions(QLocale::OmitGroupSeparator);
+    numbers_.setNumberOptions(QLocale::OmitGroupSeparator);
 }
 
 PhraseHabits Speech::phraseHabits() const
 {
-    const QString mark = habits_.locale.decimalPoint();
+    const QString mark = numbers_.decimalPoint();
     return {mark == QLatin1String(",") ? ',' : '.', habits_.massUnit, words::lexicon()};
 }
 
@@ -45,7 +40,7 @@ QString Speech::number(double value, int decimals) const
 {
     // "-0.0" is nobody's figure.
     const double step = std::pow(10.0, -decimals) / 2.0;
-    QString text = habits_.locale.toString(std::abs(value) < step ? 0.0 : value, 'f', decimals);
+    QString text = numbers_.toString(std::abs(value) < step ? 0.0 : value, 'f', decimals);
     if (text.startsWith(QLatin1Char('-')))
         text.replace(0, 1, QChar(0x2212));
     return text;
@@ -141,7 +136,7 @@ QString Speech::temperatureDifference(double celsius) const
 
 QString Speech::amountForEditing(const StatedAmount& amount) const
 {
-    QString number = habits_.locale.toString(amount.value, 'f', 3);
+    QString number = numbers_.toString(amount.value, 'f', 3);
     while (number.endsWith(QLatin1Char('0')))
         number.chop(1);
     if (!number.back().isDigit())

@@ -4,6 +4,7 @@
 
 #include "core/amounts/working.h"
 #include "core/formula/phrase.h"
+#include "words/habits.h"
 
 #include <QDateTime>
 #include <QLocale>
@@ -12,16 +13,6 @@
 #include <optional>
 
 namespace rhexion {
-
-struct Habits {
-    AmountUnit massUnit = AmountUnit::Gram; // Gram, Ounce or Pound
-    bool fahrenheit = false;
-    QLocale locale = QLocale(QLocale::English, QLocale::UnitedKingdom);
-    friend bool operator==(const Habits&, const Habits&) = default;
-};
-
-// Habits with a mass unit by its word in files and settings: g, oz or lb; any other is refused.
-std::optional<Habits> habitsWithUnit(const QString& code);
 
 class Speech {
 public:
@@ -54,6 +45,7 @@ public:
 
 private:
     Habits habits_;
+    QLocale numbers_; // with the decimal mark that is wanted
 };
 
 } // namespace rhexion

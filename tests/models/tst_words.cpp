@@ -15,6 +15,7 @@
 #include <QLocale>
 #include <QRegularExpression>
 #include <QSet>
+#include <QSettings>
 
 using namespace rhexion;
 using namespace rhexion::test;
@@ -197,6 +198,45 @@ private Q_SLOTS:
         QCOMPARE(words::schoolFigures({0, 12.0, 0.0, 30.0, 0.05, 0.3}, Speech()),
                  QStringLiteral("12.0\u00A0g sodium hydroxide, 30.0\u00A0g liquid, true superfat "
                                 "5.0\u00A0%, strength 30.0\u00A0%"));
+    }
+
+    // Habits are the country's, and each can be set apart.
+    void habitsOfTheCountry()
+    {
+        const auto of = [](QLocale::Language language, QLocale::Country country) {
+            return habitsOf(QLocale(language, country));
+        };
+        const Habits us = of(QLocale::English, QLocale::UnitedStates);
+        QCOMPARE(int(us.massUnit), int(AmountUnit::Ounce));
+        QVERIFY(us.fahrenheit && us.paper == Paper::Letter);
+        const Habits uk = of(QLocale::English, QLocale::UnitedKingdom);
+        QCOMPARE(int(uk.massUnit), int(AmountUnit::Gram));
+        QVERIFY(!uk.fahrenheit && uk.paper == Paper::A4);
+        QVERIFY(of(QLocale::French, QLocale::Canada).paper == Paper::Letter);
+        QVERIFY(!of(QLocale::French, QLocale::Canada).fahrenheit);
+
+        QTemporaryDir dir;
+        QSettings settings(dir.filePath(QStringLiteral("s.ini")), QSettings::IniFormat);
+        const QLocale german(QLocale::German, QLocale::Germany);
+        QVERIFY(readHabits(settings, german) == habitsOf(german));
+        Habits own = us;
+        own.decimalMark = ',';
+        own.massUnit = AmountUnit::Pound;
+        writeHabits(settings, own);
+        QVERIFY(readHabits(settings, us.locale) == own);
+        for (const char* key : {"massUnit", "decimalMark", "paper"})
+            settings.setValue(QLatin1String(key), QStringLiteral("nonsense"));
+        QVERIFY(readHabits(settings, us.locale) == us);
+
+        // The mark that is wanted is written and read, whatever the language's own is.
+        const Speech comma(own);
+        QCOMPARE(comma.number(0.5, 1), QStringLiteral("0,5"));
+        QCOMPARE(std::get<StatedAmount>(parseAmount("1,5 g", comma.phraseHabits())).value, 1.5);
+        Habits point = habitsOf(german);
+        QCOMPARE(Speech(point).number(0.5, 1), QStringLiteral("0,5"));
+        point.decimalMark = '.';
+        QCOMPARE(Speech(point).number(0.5, 1), QStringLiteral("0.5"));
+        QCOMPARE(Speech(point).phraseHabits().decimalMark, '.');
     }
 
     void differencesHaveNo32()

@@ -91,8 +91,8 @@ Tally fillAtEach(const QString& child, int lasting, unsigned seed, int acts)
         environment.insert(QStringLiteral("RHEXION_FULL_SAID"), said);
         process.setProcessEnvironment(environment);
         begin(process, child, folder.path(), seed, acts);
-        process.waitForFinished(60000);
-        if (process.exitStatus() != QProcess::NormalExit) {
+        const bool ended = process.waitForFinished(60000);
+        if (!ended || process.exitStatus() != QProcess::NormalExit || process.exitCode() != 0) {
             std::fprintf(stderr, "%s: fell over at write %d\n", qPrintable(child), at);
             ++tally.lost;
         }

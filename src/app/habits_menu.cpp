@@ -1,0 +1,59 @@
+#include "app/habits_menu.h"
+
+#include <QActionGroup>
+#include <QMenu>
+#include <QSettings>
+
+namespace rhexion {
+
+HabitsMenu::HabitsMenu(QObject* parent)
+    : QObject(parent), habits_(readHabits(QSettings(), QLocale()))
+{
+}
+
+void HabitsMenu::setHabits(const Habits& habits)
+{
+    habits_ = habits;
+    Q_EMIT changed();
+}
+
+template <class Value>
+void HabitsMenu::addChoice(QMenu& menu, const QList<std::pair<QString, Value>>& choices,
+                           Value Habits::*member)
+{
+    auto* group = new QActionGroup(&menu);
+    for (const auto& [name, value] : choices) {
+        QAction* action = menu.addAction(name, this, [this, member, to = value] {
+            habits_.*member = to;
+            QSettings settings;
+            writeHabits(settings, habits_);
+            Q_EMIT changed();
+        });
+        action->setCheckable(true);
+        group->addAction(action);
+        connect(&menu, &QMenu::aboutToShow, action,
+                [this, action, member, is = value] { action->setChecked(habits_.*member == is); });
+    }
+}
+
+void HabitsMenu::addTo(QMenu& menu)
+{
+    addChoice<AmountUnit>(menu,
+                          {{tr("Grams"), AmountUnit::Gram},
+                           {tr("Ounces"), AmountUnit::Ounce},
+                           {tr("Pounds"), AmountUnit::Pound}},
+                          &Habits::massUnit);
+    menu.addSeparator();
+    addChoice<bool>(menu, {{tr("Temperatures in °C"), false}, {tr("Temperatures in °F"), true}},
+                    &Habits::fahrenheit);
+    menu.addSeparator();
+    addChoice<char>(*menu.addMenu(tr("Decimal mark")),
+                    {{tr("As this computer has it"), '\0'},
+                     {tr("A point: 0.5"), '.'},
+                     {tr("A comma: 0,5"), ','}},
+                    &Habits::decimalMark);
+    addChoice<Paper>(*menu.addMenu(tr("Paper")),
+                     {{tr("A4"), Paper::A4}, {tr("Letter"), Paper::Letter}}, &Habits::paper);
+}
+
+} // namespace rhexion

@@ -1,0 +1,79 @@
+#include "app/sheet_actions.h"
+
+#include "document/formula_document.h"
+#include "sheet/batch_sheet.h"
+#include "words/words.h"
+
+#include <QFileDialog>
+#include <QMenu>
+#include <QPageSize>
+#include <QPrintDialog>
+#include <QPrinter>
+#include <QSettings>
+
+namespace rhexion {
+
+namespace {
+
+const QString withWorkingKey = QStringLiteral("printWorking");
+
+bool withWorking()
+{
+    return QSettings().value(withWorkingKey, false).toBool();
+}
+
+} // namespace
+
+SheetActions::SheetActions(FormulaDocument& document, QWidget& window)
+    : QObject(&window), document_(document), window_(window)
+{
+}
+
+void SheetActions::addTo(QMenu& menu)
+{
+    menu.addAction(tr("&Print the batch sheet…"), QKeySequence::Print, this, &SheetActions::print);
+    menu.addAction(tr("Batch sheet as P&DF…"), this, &SheetActions::save);
+    QAction* working = menu.addAction(tr("Print the &working with it"), this,
+                                      [](bool on) { QSettings().setValue(withWorkingKey, on); });
+    working->setCheckable(true);
+    working->setChecked(withWorking());
+}
+
+bool SheetActions::write(const QString& path)
+{
+    const Reckoning* r = document_.reckoning();
+    if (!r) {
+        Q_EMIT said(words::refusal(*document_.refusal(), speech_));
+        return false;
+    }
+    if (const auto fault = writeSheetPdf(path, document_.formula(), *r, speech_, withWorking())) {
+        Q_EMIT said(words::fileFault(*fault));
+        return false;
+    }
+    return true;
+}
+
+void SheetActions::save()
+{
+    const QString path =
+        QFileDialog::getSaveFileName(&window_, tr("Batch sheet as PDF"), {}, tr("PDF (*.pdf)"));
+    if (!path.isEmpty())
+        write(path);
+}
+
+void SheetActions::print()
+{
+    const Reckoning* r = document_.reckoning();
+    if (!r) {
+        Q_EMIT said(words::refusal(*document_.refusal(), speech_));
+        return;
+    }
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setPageSize(pageSizeOf(speech_.habits()));
+    printer.setPageMargins(QMarginsF(14, 12, 14, 12), QPageLayout::Millimeter);
+    QPrintDialog dialog(&printer, &window_);
+    if (dialog.exec() == QDialog::Accepted)
+        BatchSheet(document_.formula(), *r, speech_).draw(printer, withWorking());
+}
+
+} // namespace rhexion

@@ -1,0 +1,36 @@
+// The batch sheet on paper and as a file.
+#pragma once
+
+#include <QObject>
+
+#include "words/speech.h"
+
+class QMenu;
+class QWidget;
+
+namespace rhexion {
+
+class FormulaDocument;
+
+class SheetActions : public QObject {
+    Q_OBJECT
+public:
+    SheetActions(FormulaDocument& document, QWidget& window);
+
+    void addTo(QMenu& menu);
+    void setSpeech(const Speech& speech) { speech_ = speech; }
+    bool write(const QString& path); // as PDF; false if it could not be, and said() says why
+
+Q_SIGNALS:
+    void said(const QString& why);
+
+private:
+    void print();
+    void save();
+
+    FormulaDocument& document_;
+    QWidget& window_;
+    Speech speech_;
+};
+
+} // namespace rhexion
