@@ -181,8 +181,6 @@ std::optional<FileFault> readBytes(const QString& path, int mostMegabytes, QByte
 {
     QFile file(path);
     const QFileInfo info(path);
-    if (info.isDir())
-        return FileFault{Code::CannotOpen, path, QStringLiteral("is a folder")};
     if (info.exists() && !info.isFile())
         return FileFault{Code::NotAFile, path, {}};
     if (!file.open(QIODevice::ReadOnly))

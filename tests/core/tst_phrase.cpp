@@ -21,6 +21,16 @@ PhraseHabits english()
 class TestPhrase : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    // Words are found whole, at the beginning, in the middle and at the end; a star lets one go on.
+    void saysWholeWords()
+    {
+        const Lexicon::Words words{"ph", "child*"};
+        for (const char* text : {"ph", "ph 9", "the ph.", "for children", "child", "(child)"})
+            QVERIFY2(says(text, words), text);
+        for (const char* text : {"", "phase", "graph", "grandchild", "p h", "\u00e9ph"})
+            QVERIFY2(!says(text, words), text);
+        QVERIFY(!says("anything", {}) && !says("anything", {"", "*"}));
+    }
     void understands_data()
     {
         QTest::addColumn<QString>("text");

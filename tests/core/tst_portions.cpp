@@ -304,6 +304,23 @@ private Q_SLOTS:
         QVERIFY(std::abs(figures.at("water") - 0.608) < 1e-9);
     }
 
+    // Nothing is made so large that no file could hold it, whichever amount it is; and a portion's
+    // oil set aside is a figure in a unit it can have.
+    void tooLargeIsNotScaled()
+    {
+        Formula f = base(false);
+        f.lines[0].amount =
+            grams(Mass::largestGrams / 2); // the first, so that later ones are small
+        add(f, plainWater(), grams(1), Vessel::LyeJug);
+        QVERIFY(!scaled(f, 1.9).empty());
+        QVERIFY(scaled(f, 2.1).empty());
+        Formula split = base();
+        split.portions[0].held = HeldOil{0, {5, AmountUnit::PercentOfBatter}};
+        QCOMPARE(int(std::get<Refusal>(reckon(split)).code), int(RefusalCode::BadMass));
+        split.portions[0].held = HeldOil{0, {std::nan(""), AmountUnit::Gram}};
+        QCOMPARE(int(std::get<Refusal>(reckon(split)).code), int(RefusalCode::BadMass));
+    }
+
     // All the oil may be set aside, and not a gram more.
     void allTheOilSetAside()
     {

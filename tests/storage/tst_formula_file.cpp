@@ -9,10 +9,13 @@
 
 #include <QDir>
 #include <QFile>
+#include <QFileInfo>
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QTemporaryDir>
+
+#include <sys/stat.h>
 
 using namespace rhexion;
 using namespace rhexion::test;
@@ -241,6 +244,22 @@ private Q_SLOTS:
         QCOMPARE(int(std::get<FileFault>(readFormulaFile(dir.path())).code), int(C::CannotOpen));
         QCOMPARE(int(std::get<FileFault>(readFormulaFile(dir.filePath("none"))).code),
                  int(C::CannotOpen));
+    }
+
+    // A pipe would wait for ever and a device never ends: neither is read, and neither written.
+    void onlyFiles()
+    {
+        QTemporaryDir dir;
+        const QString pipe = dir.filePath(QStringLiteral("pipe"));
+        QCOMPARE(::mkfifo(pipe.toLocal8Bit().constData(), 0600), 0);
+        for (const QString& path : {pipe, QStringLiteral("/dev/zero"), dir.path()}) {
+            const auto read = readFormulaFile(path);
+            const auto* fault = std::get_if<FileFault>(&read);
+            QVERIFY2(fault && fault->code == FileFault::Code::NotAFile, qPrintable(path));
+            const auto written = writeFormulaFile(path, demo(demoNames[0]));
+            QVERIFY2(written && written->code == FileFault::Code::NotAFile, qPrintable(path));
+        }
+        QVERIFY(QFileInfo::exists(pipe)); // still there, still a pipe
     }
 
     void writingIsAllOrNothing()
