@@ -241,7 +241,7 @@ private Q_SLOTS:
         file.close();
         const auto read = readFormulaFile(path);
         QCOMPARE(int(std::get<FileFault>(read).code), int(C::TooLarge));
-        QCOMPARE(int(std::get<FileFault>(readFormulaFile(dir.path())).code), int(C::CannotOpen));
+        QCOMPARE(int(std::get<FileFault>(readFormulaFile(dir.path())).code), int(C::NotAFile));
         QCOMPARE(int(std::get<FileFault>(readFormulaFile(dir.filePath("none"))).code),
                  int(C::CannotOpen));
     }
