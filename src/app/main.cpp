@@ -1,13 +1,13 @@
 // rhexion: starts the application.
-#include "app/demo.h"
 #include "app/end_signals.h"
 #include "app/file_actions.h"
 #include "app/first_paint.h"
 #include "app/instance.h"
 #include "app/main_window.h"
-#include "app/shots.h"
 #include "app/theme/theme.h"
 #include "app/windows.h"
+#include "demo/demo.h"
+#include "demo/shots.h"
 #include "document/formula_document.h"
 #include "sheet/batch_sheet.h"
 #include "storage/formula_json.h"
@@ -121,8 +121,13 @@ int main(int argc, char** argv)
         return pictures ? QDateTime(QDate(2026, 10, 24), QTime(9, 0), Qt::UTC)
                         : QDateTime::currentDateTimeUtc();
     };
+    Places places{data};
+    if (asDemo) {
+        places.fillJournal = fillDemoJournal;
+        places.fillShelf = fillDemoShelf;
+    }
     if (pictures) {
-        MainWindow window({data, asDemo, false}, clock, first);
+        MainWindow window(places, clock, first);
         Theme::applyStyleSheet(app);
         return takeShots(window, parser.value(shots)) > 0 ? 0 : 1;
     }
@@ -130,7 +135,8 @@ int main(int argc, char** argv)
     const bool ours = instance.claim();
     if (!ours && instance.handOver(files))
         return 0;
-    Workshop workshop({data, asDemo, !ours}, clock);
+    places.readOnly = !ours;
+    Workshop workshop(places, clock);
     Windows windows(workshop);
     MainWindow* window = windows.open(files.isEmpty() ? QString() : files.first(), first);
     Theme::applyStyleSheet(app);

@@ -1,6 +1,5 @@
 #include "app/workshop.h"
 
-#include "app/demo.h"
 #include "storage/data_folder.h"
 #include "storage/sqlite_file.h"
 #include "storage/sqlite_journal.h"
@@ -29,7 +28,7 @@ Workshop::Workshop(Places places, Clock clock, QObject* parent)
 Workshop::~Workshop()
 {
     // The copy of a day that went well is worth more than a second at the end of it.
-    if (journal_ && !places_.readOnly && !places_.demo)
+    if (journal_ && !places_.readOnly && !places_.fillJournal)
         journal_->keepGoodCopy();
 }
 
@@ -37,12 +36,12 @@ void Workshop::loadStock()
 {
     stock_->load();
     Shelf* shelf = stock_->shelf();
-    if (!places_.demo || places_.readOnly || filled_ || !shelf)
+    if (!places_.fillShelf || places_.readOnly || filled_ || !shelf)
         return;
     filled_ = true;
     if (!shelf->materials().empty() || !shelf->lots().empty())
         return;
-    if (const auto fault = fillDemoShelf(*shelf))
+    if (const auto fault = places_.fillShelf(*shelf))
         Q_EMIT said(words::fileFault(*fault));
     else
         stock_->refresh();
@@ -68,8 +67,8 @@ bool Workshop::openJournal()
     }
     journalFault_.reset();
     journal_ = std::get<std::unique_ptr<SqliteJournal>>(std::move(opened));
-    if (places_.demo && !places_.readOnly)
-        if (const auto fault = fillDemoJournal(*journal_))
+    if (places_.fillJournal && !places_.readOnly)
+        if (const auto fault = places_.fillJournal(*journal_))
             Q_EMIT said(words::fileFault(*fault));
     Q_EMIT journalOpened();
     return true;

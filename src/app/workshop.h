@@ -11,9 +11,11 @@
 namespace rhexion {
 
 struct Places {
-    QString data; // journal, shelf and recovered work live here
-    bool demo = false;
+    QString data;          // journal, shelf and recovered work live here
     bool readOnly = false; // another program has the folder
+    // What an empty journal and an empty shelf begin with: the demo's, or nothing.
+    std::optional<FileFault> (*fillJournal)(Journal&) = nullptr;
+    std::optional<FileFault> (*fillShelf)(Shelf&) = nullptr;
 };
 
 class Workshop : public QObject {

@@ -1,7 +1,7 @@
 // Looks that hold everywhere: contrast, names for screen readers, the demo, both colour sets.
 #include <QTest>
 
-#include "app/demo.h"
+#include "demo/demo.h"
 #include "storage/memory_journal.h"
 #include "support/window.h"
 

@@ -290,7 +290,7 @@ private Q_SLOTS:
     {
         Shop shop;
         shop.window.reset();
-        Workshop workshop({shop.dir.path(), false, false}, [&] { return shop.now; });
+        Workshop workshop({shop.dir.path(), false}, [&] { return shop.now; });
         Windows windows(workshop);
         MainWindow* one = windows.open({}, demo(demoNames[0]));
         Q_EMIT workshop.windowWanted({});
@@ -331,7 +331,7 @@ private Q_SLOTS:
         shop.window->journal();
         shop.window->loadStock();
         shop.window.reset();
-        Workshop workshop({shop.dir.path(), false, true}, [&] { return shop.now; });
+        Workshop workshop({shop.dir.path(), true}, [&] { return shop.now; });
         MainWindow window(workshop, demo(demoNames[0]));
         window.show();
         QVERIFY(!window.notes().shown().isEmpty());

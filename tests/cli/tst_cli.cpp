@@ -74,7 +74,7 @@ private Q_SLOTS:
         row("version", {"--version"}, 0, "rhexion-cli");
         row("broken file", {"reckon", broken}, 1, "damaged or cut short at line");
         row("missing file", {"reckon", "/no/such/file"}, 1, "cannot be opened");
-        row("a folder", {"reckon", dir_.path()}, 1, "cannot be opened");
+        row("a folder", {"reckon", dir_.path()}, 1, "no ordinary file");
         row("cannot be summed", {"reckon", oilless}, 1, "no oil yet");
         row("no material", {"materials", "kryptonite"}, 1, "no material");
         row("no command", {}, 2, "say what to do");

@@ -168,6 +168,7 @@ private Q_SLOTS:
         const Doubt d = drawn(f);
         QVERIFY(d.causes.size() >= 3);
         QCOMPARE(d.causes[0].material->name, std::string("oil 190")); // 700 g of the doubt
+        QCOMPARE(d.causes[0].code, std::string("sv"));
         // With that one sure the spread shrinks by about its share of the variance.
         auto sure = std::make_shared<Material>(*f.lines[0].material);
         sure->sv = figure(190);

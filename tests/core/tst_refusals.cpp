@@ -260,6 +260,14 @@ private Q_SLOTS:
         QVERIFY(refusal);
         QCOMPARE(int(refusal->code), int(C::TooManyLines));
         QCOMPARE(refusal->figures, std::vector<double>{1001});
+        constexpr double nan = std::numeric_limits<double>::quiet_NaN();
+        const auto amount = [&](StatedAmount to) { return refusalOf(f, SetAmount{1, to}); };
+        for (const double bad : {-0.5, Mass::largestGrams * 1.01, nan}) {
+            const auto no = amount({bad, AmountUnit::Gram});
+            QVERIFY(no && no->code == C::BadMass && no->line == 1);
+        }
+        QVERIFY(!amount({Mass::largestGrams, AmountUnit::Gram}) && !amount({0, AmountUnit::Gram}));
+        QVERIFY(!amount({nan, AmountUnit::Rest})); // the rest has no figure
     }
 
     void everyCodeIsTried()

@@ -1,4 +1,4 @@
-#include "app/demo.h"
+#include "demo/demo.h"
 
 #include "storage/event_json.h"
 #include "storage/formula_json.h"

@@ -1,7 +1,6 @@
-#include "app/shots.h"
+#include "demo/shots.h"
 
 #include "app/bench/bench_page.h"
-#include "app/demo.h"
 #include "app/journal/journal_page.h"
 #include "app/main_window.h"
 #include "app/make/make_page.h"
@@ -13,6 +12,7 @@
 #include "app/widgets/banner.h"
 #include "app/widgets/number_field.h"
 #include "app/widgets/typing_line.h"
+#include "demo/demo.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
 #include "storage/formula_json.h"
