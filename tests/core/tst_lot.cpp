@@ -250,6 +250,20 @@ private Q_SLOTS:
     }
 
     // The published values of ../shared/reference, worked out there by another program.
+    // An acid's bounds: 40 % down or two standard errors, the wider; three times as much up.
+    void foodAcidBounds()
+    {
+        FoodRow row = quince();
+        row.acids = {{Acid::Malic, 1.0, 0.1}, {Acid::Citric, 1.0, 0.4}, {Acid::Oxalic, 0.1, 0.2}};
+        row.acidSource = "table";
+        const Material m = materialFromFood(row);
+        QVERIFY(std::abs(m.acids[0].share.range.low() - 0.006) < 1e-12);
+        QVERIFY(std::abs(m.acids[1].share.range.low() - 0.002) < 1e-12);
+        QCOMPARE(m.acids[2].share.range.low(), 0.0); // never below nothing
+        for (const AcidShare& acid : m.acids)
+            QVERIFY(std::abs(acid.share.range.high() - 3 * acid.share.range.typical()) < 1e-12);
+    }
+
     // Where a word begins a word it comes before where it stands inside one.
     void wordsComeBeforeParts()
     {
