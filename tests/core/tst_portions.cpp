@@ -304,6 +304,27 @@ private Q_SLOTS:
         QVERIFY(std::abs(figures.at("water") - 0.608) < 1e-9);
     }
 
+    // Each portion that has something of its own, or oil set aside, gets it back; no other step.
+    void portionsGetTheirOwnBack()
+    {
+        Formula f = base();
+        add(f, material("colour", MaterialKind::Colour), grams(3), Vessel::Trace);
+        const auto back = [&] {
+            std::vector<PortionId> out;
+            for (const DayStep& step : planDay(f, reckoned(f)).steps)
+                if (step.kind == DayStepKind::PortionBack)
+                    out.push_back(step.portion);
+            return out;
+        };
+        const PortionId first = f.portions[0].id;
+        const PortionId second = f.portions[1].id;
+        QVERIFY(back().empty());
+        f.lines.back().portion = first; // a line of its own, no oil set aside
+        QCOMPARE(back(), std::vector<PortionId>{first});
+        f.portions[1].held = HeldOil{0, {20, AmountUnit::Gram}}; // oil set aside, no line
+        QCOMPARE(back(), (std::vector<PortionId>{first, second}));
+    }
+
     // Nothing is made so large that no file could hold it, whichever amount it is; and a portion's
     // oil set aside is a figure in a unit it can have.
     void tooLargeIsNotScaled()
