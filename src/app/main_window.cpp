@@ -87,6 +87,10 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     files_->setFresh([this] { return freshWithLots(); });
     wireNotes();
     connect(sheets_, &SheetActions::said, this, &MainWindow::say);
+    connect(sheets_, &SheetActions::wrote, this, [this](const QString& path) {
+        banner().show(Banner::Tone::Fine,
+                      tr("The sheet is written: %1").arg(QFileInfo(path).fileName()));
+    });
     connect(habitsMenu_, &HabitsMenu::changed, this, &MainWindow::speakAnew);
     connect(document_, &FormulaDocument::changed, this, &MainWindow::retitle);
     connect(document_, &FormulaDocument::dirtyChanged, this, &MainWindow::retitle);
@@ -425,11 +429,6 @@ void MainWindow::takeUp(const QString& batch)
                                               workshop_.places().data));
     goTo(Make);
     overMaking(batch);
-}
-
-bool MainWindow::writeSheet(const QString& path)
-{
-    return sheets_->write(path);
 }
 
 void MainWindow::about()

@@ -56,7 +56,7 @@ public:
     // Opened when first wanted, so that the bench starts without it; nothing if it cannot be.
     Journal* journal() { return workshop_.journal(); }
     void leaveCopy(); // unsaved work into a copy that outlives the window
-    bool writeSheet(const QString& path);
+    SheetActions& sheets() { return *sheets_; }
     void makeBatch();
 
 protected:

@@ -50,6 +50,7 @@ bool SheetActions::write(const QString& path)
         Q_EMIT said(words::fileFault(*fault));
         return false;
     }
+    Q_EMIT wrote(path);
     return true;
 }
 

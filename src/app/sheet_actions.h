@@ -23,6 +23,7 @@ public:
 
 Q_SIGNALS:
     void said(const QString& why);
+    void wrote(const QString& path);
 
 private:
     void print();

@@ -2,6 +2,7 @@
 // recovered work, values past their limits, names that look like markup.
 #include <QTest>
 
+#include "app/sheet_actions.h"
 #include "app/shelf/shelf_page.h"
 #include "app/windows.h"
 #include "document/autosave.h"
@@ -323,6 +324,18 @@ private Q_SLOTS:
         QVERIFY(!workshop.isBeingMade(batch));
         two->goTo(MainWindow::Bench);
         QCOMPARE(windows.all().size(), 2);
+    }
+
+    void aWrittenSheetIsSaid()
+    {
+        Shop shop;
+        shop.document().reset(demo(demoNames[0]), {});
+        const QString path = shop.dir.filePath(QStringLiteral("sheet.pdf"));
+        QVERIFY(shop.window->sheets().write(path));
+        QVERIFY(shop.said().contains(QLatin1String("sheet.pdf")));
+        QVERIFY(bytesOf(path).startsWith("%PDF"));
+        QVERIFY(!shop.window->sheets().write(shop.dir.filePath(QStringLiteral("no/sheet.pdf"))));
+        QVERIFY(!shop.said().contains(QLatin1String("is written")));
     }
 
     void readOnlySaysSo()
