@@ -7,34 +7,19 @@
 #include "storage/event_json.h"
 #include "storage/sqlite_journal.h"
 
+#include "timing.h"
+
 #include <QApplication>
 #include <QDir>
 #include <QTemporaryDir>
 
-#include <algorithm>
-#include <chrono>
 #include <cstdio>
 #include <cstdlib>
 
 using namespace rhexion;
+using namespace rhexion::bench;
 
 namespace {
-
-template <class Work>
-double timed(Work work)
-{
-    const auto start = std::chrono::steady_clock::now();
-    work();
-    return std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start)
-        .count();
-}
-
-void report(const char* what, std::vector<double> millis)
-{
-    std::ranges::sort(millis);
-    std::printf("%-44s median %8.2f ms, most %8.2f ms\n", what, millis[millis.size() / 2],
-                millis.back());
-}
 
 // Two oils and the rest, one of them another from batch to batch, so that every material was used.
 Formula loaf(int i)
@@ -86,13 +71,7 @@ int main(int argc, char** argv)
                 continue;
             const std::string batch = newId();
             const auto at = [&](const QDateTime& moment, Happening what) {
-                return Event{newId(),
-                             batch,
-                             (*journal)->bench().toStdString(),
-                             0,
-                             moment.toMSecsSinceEpoch(),
-                             0,
-                             std::move(what)};
+                return eventAt(moment, batch, (*journal)->bench(), std::move(what));
             };
             if ((*journal)->append(
                     {at(when, BatchBegun{f, r->amounts, planDay(f, *r)}),

@@ -5,35 +5,16 @@
 #include "sheet/batch_sheet.h"
 #include "storage/catalogue.h"
 
+#include "timing.h"
+
 #include <QApplication>
 #include <QLineEdit>
 #include <QTemporaryDir>
 
-#include <algorithm>
-#include <chrono>
 #include <cstdio>
 
 using namespace rhexion;
-
-namespace {
-
-void report(const char* what, std::vector<double> millis)
-{
-    std::ranges::sort(millis);
-    std::printf("%-44s median %6.2f ms, least %6.2f ms, 95th of a hundred %6.2f ms\n", what,
-                millis[millis.size() / 2], millis.front(), millis[millis.size() * 95 / 100]);
-}
-
-template <class Work>
-double timed(Work work)
-{
-    const auto start = std::chrono::steady_clock::now();
-    work();
-    return std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start)
-        .count();
-}
-
-} // namespace
+using namespace rhexion::bench;
 
 int main(int argc, char** argv)
 {

@@ -6,21 +6,6 @@
 
 namespace rhexion {
 
-namespace {
-
-Event eventAt(const QDateTime& when, const std::string& batch, const QString& bench, Happening what)
-{
-    return {newId(),
-            batch,
-            bench.toStdString(),
-            0,
-            when.toMSecsSinceEpoch(),
-            when.toLocalTime().offsetFromUtc() / 60,
-            std::move(what)};
-}
-
-} // namespace
-
 BatchInProgress::BatchInProgress(Journal& journal, const Batch& batch, Clock clock,
                                  const QString& beside)
     : journal_(journal), batch_(batch), planned_(reckonGiven(batch_.formula, batch_.amounts)),
@@ -28,7 +13,6 @@ BatchInProgress::BatchInProgress(Journal& journal, const Batch& batch, Clock clo
       beside_(std::make_unique<KeptBeside>(beside, QString::fromStdString(batch.id))),
       draft_(std::make_unique<DraftKeeper>(beside, QString::fromStdString(batch.id)))
 {
-    reckonNow({});
 }
 
 std::variant<std::unique_ptr<BatchInProgress>, FileFault>
@@ -39,8 +23,10 @@ BatchInProgress::begin(Journal& journal, const Formula& formula, const Reckoning
                                 BatchBegun{formula, planned.amounts, planDay(formula, planned)});
     if (auto fault = journal.append({first}))
         return *std::move(fault);
-    return std::unique_ptr<BatchInProgress>(
+    std::unique_ptr<BatchInProgress> current(
         new BatchInProgress(journal, *fold({&first, 1}), std::move(clock), beside));
+    current->reckonNow({});
+    return current;
 }
 
 std::unique_ptr<BatchInProgress> BatchInProgress::resume(Journal& journal, const Batch& batch,
@@ -59,7 +45,13 @@ std::unique_ptr<BatchInProgress> BatchInProgress::resume(Journal& journal, const
 void BatchInProgress::setWords(std::shared_ptr<const Lexicon> words)
 {
     words_ = std::move(words);
-    reckonNow({});
+    findNow();
+    Q_EMIT changed();
+}
+
+void BatchInProgress::findNow()
+{
+    findings_ = findingsOf(now_.formula, now_.reckoning, doubt_ ? &*doubt_ : nullptr, *words_);
 }
 
 Event BatchInProgress::event(Happening what) const
@@ -93,8 +85,8 @@ std::vector<TopUp> BatchInProgress::added() const
 void BatchInProgress::reckonNow(WeighTarget latest)
 {
     now_ = reckonAsWeighed(batch_.formula, planned_, batch_.lastWords(), latest, added());
-    const auto doubt = doubtOf(now_.formula, now_.reckoning);
-    findings_ = findingsOf(now_.formula, now_.reckoning, doubt ? &*doubt : nullptr, *words_);
+    doubt_ = doubtOf(now_.formula, now_.reckoning);
+    findNow();
     Q_EMIT changed();
 }
 

@@ -72,6 +72,7 @@ private:
     BatchInProgress(Journal& journal, const Batch& batch, Clock clock, const QString& beside);
     Event event(Happening what) const;
     void reckonNow(WeighTarget latest);
+    void findNow(); // what there is to say, of what was reckoned last
     // Into the journal, or beside it while that cannot be written; then into the batch.
     std::optional<FileFault> keep(const QList<Event>& events);
     std::optional<FileFault> keep(Happening what) { return keep({event(std::move(what))}); }
@@ -88,6 +89,7 @@ private:
     std::optional<FileFault> waitingFor_;
     QList<Event> ending_; // made once, so that a second try is the same events
     AsWeighed now_;
+    std::optional<Doubt> doubt_;
     std::vector<Caution> findings_;
     std::shared_ptr<const Lexicon> words_ = std::make_shared<const Lexicon>();
 };

@@ -40,8 +40,7 @@ std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
     const std::string batch = newId();
     QList<Event> events;
     const auto add = [&](const QDateTime& when, Happening what) {
-        events.append({newId(), batch, journal.bench().toStdString(), 0, when.toMSecsSinceEpoch(),
-                       0, std::move(what)});
+        events.append(eventAt(when, batch, journal.bench(), std::move(what)));
     };
     add(started, BatchBegun{f, planned.amounts, plan});
     for (const DayStep& step : plan.steps) {

@@ -308,4 +308,20 @@ std::string newId()
     return QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
 }
 
+Event eventAt(const QDateTime& when, const std::string& batch, const QString& bench, Happening what)
+{
+    return {newId(),
+            batch,
+            bench.toStdString(),
+            0,
+            when.toMSecsSinceEpoch(),
+            when.toLocalTime().offsetFromUtc() / 60,
+            std::move(what)};
+}
+
+QDateTime momentOf(std::int64_t ms)
+{
+    return ms == 0 ? QDateTime() : QDateTime::fromMSecsSinceEpoch(ms, Qt::UTC);
+}
+
 } // namespace rhexion

@@ -6,6 +6,7 @@
 #include "storage/file_fault.h"
 
 #include <QByteArray>
+#include <QDateTime>
 #include <QString>
 
 #include <variant>
@@ -23,5 +24,10 @@ std::variant<Event, FileFault> eventFromLine(const QByteArray& line);
 
 // A UUID for an event, a batch or a bench.
 std::string newId();
+// An event with an id of its own, as it is written at this moment in this place.
+Event eventAt(const QDateTime& when, const std::string& batch, const QString& bench,
+              Happening what);
+// The moment an event names; null for 0.
+QDateTime momentOf(std::int64_t ms);
 
 } // namespace rhexion

@@ -3,6 +3,7 @@
 #include "storage/event_json.h"
 
 #include <QMap>
+#include <QRegularExpression>
 #include <QSet>
 
 namespace rhexion {
@@ -10,11 +11,6 @@ namespace rhexion {
 namespace {
 
 using Code = FileFault::Code;
-
-QDateTime momentOf(std::int64_t ms)
-{
-    return ms == 0 ? QDateTime() : QDateTime::fromMSecsSinceEpoch(ms, Qt::UTC);
-}
 
 } // namespace
 
@@ -40,7 +36,7 @@ bool mayPass(const FileFault& fault)
 
 BatchSummary summaryOf(const Batch& batch)
 {
-    const Reckoning planned = reckonGiven(batch.formula, batch.amounts);
+    const Account planned = accountOf(batch.formula, batch.amounts);
     BatchSummary s;
     s.id = QString::fromStdString(batch.id);
     s.name = QString::fromStdString(batch.formula.name);
@@ -67,6 +63,13 @@ QString searchTextOf(const Batch& batch)
     for (const NotedAt& note : batch.notes)
         out.append(QString::fromStdString(note.text));
     return out.join(QLatin1Char('\n'));
+}
+
+QStringList searchWordsOf(const QString& text)
+{
+    static const QRegularExpression between(QStringLiteral("[^\\w]+"),
+                                            QRegularExpression::UseUnicodePropertiesOption);
+    return text.split(between, Qt::SkipEmptyParts);
 }
 
 QStringList materialsOf(const Formula& formula)

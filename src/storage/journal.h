@@ -3,7 +3,7 @@
 // come.
 #pragma once
 
-#include "core/advice/reckon.h"
+#include "core/account/account.h"
 #include "core/batch/fold.h"
 #include "storage/file_fault.h"
 
@@ -78,6 +78,7 @@ bool mayPass(const FileFault& fault);
 // What a list shows of a batch, and the words it can be found by.
 BatchSummary summaryOf(const Batch& batch);
 QString searchTextOf(const Batch& batch);
+QStringList searchWordsOf(const QString& text); // what a search divides a text into
 // Every material its formula and lye hold, each once.
 QStringList materialsOf(const Formula& formula);
 

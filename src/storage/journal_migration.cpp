@@ -19,7 +19,7 @@ namespace {
 
 using Done = std::optional<FileFault>;
 
-std::int64_t momentOf(const QVariant& text)
+std::int64_t momentIn(const QVariant& text)
 {
     const auto at = QDateTime::fromString(text.toString(), Qt::ISODateWithMs);
     return at.isValid() ? at.toMSecsSinceEpoch() : 0;
@@ -30,7 +30,7 @@ class OldBatch {
 public:
     OldBatch(QSqlDatabase& db, const QSqlQuery& row, std::string bench)
         : db_(db), row_(row), bench_(std::move(bench)), id_(newId()),
-          begun_(momentOf(row.value(Started)))
+          begun_(momentIn(row.value(Started)))
     {
     }
 
@@ -96,34 +96,28 @@ private:
     Done asItStands()
     {
         QSqlQuery query(db_);
-        query.prepare(QStringLiteral("INSERT INTO event (id, batch, bench, at, zone, kind, data)"
-                                     " VALUES (?, ?, ?, ?, 0, 'begun', ?)"));
-        for (const QVariant& value :
-             QVariantList{QString::fromStdString(newId()), QString::fromStdString(id_),
-                          QString::fromStdString(bench_), qint64(begun_), row_.value(Formula_)})
-            query.addBindValue(value);
-        if (auto fault = SqliteFile::run(query))
+        if (auto fault = SqliteFile::run(
+                query,
+                "INSERT INTO event (id, batch, bench, at, zone, kind, data)"
+                " VALUES (?, ?, ?, ?, 0, 'begun', ?)",
+                {QString::fromStdString(newId()), QString::fromStdString(id_),
+                 QString::fromStdString(bench_), qint64(begun_), row_.value(Formula_)}))
             return fault;
-        query.prepare(QStringLiteral(
+        return SqliteFile::run(
+            query,
             "INSERT INTO batch (id, name, state, started, finished, superfat_planned,"
-            " strength_planned, superfat, strength, batter) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, "
-            "?)"));
-        for (const QVariant& value :
-             QVariantList{QString::fromStdString(id_), row_.value(Name), row_.value(State),
-                          qint64(begun_), qint64(momentOf(row_.value(Ended))),
-                          row_.value(SuperfatPlanned), row_.value(StrengthPlanned),
-                          row_.value(Superfat), row_.value(Strength), row_.value(Batter)})
-            query.addBindValue(value);
-        return SqliteFile::run(query);
+            " strength_planned, superfat, strength, batter) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+            {QString::fromStdString(id_), row_.value(Name), row_.value(State), qint64(begun_),
+             qint64(momentIn(row_.value(Ended))), row_.value(SuperfatPlanned),
+             row_.value(StrengthPlanned), row_.value(Superfat), row_.value(Strength),
+             row_.value(Batter)});
     }
 
     template <class Take>
     Done each(const char* sql, Take take)
     {
         QSqlQuery query(db_);
-        query.prepare(QLatin1String(sql));
-        query.addBindValue(row_.value(Id));
-        if (auto fault = SqliteFile::run(query))
+        if (auto fault = SqliteFile::run(query, sql, {row_.value(Id)}))
             return fault;
         while (query.next())
             take(query);
@@ -140,7 +134,7 @@ private:
                      if (!what)
                          return;
                      const bool taken = row.value(5).toString() == QLatin1String("as-planned");
-                     add(momentOf(row.value(4)),
+                     add(momentIn(row.value(4)),
                          WeighedNow{{{*what, row.value(1).toUInt()},
                                      row.value(3).toDouble(),
                                      taken ? WeighOrigin::AsPlanned : WeighOrigin::Typed},
@@ -155,16 +149,16 @@ private:
                          const auto* list = std::get_if<std::vector<MaterialPtr>>(&read);
                          const auto vessel = vesselFromCode(row.value(1).toString().toStdString());
                          if (list && list->size() == 1 && vessel)
-                             add(momentOf(row.value(3)),
+                             add(momentIn(row.value(3)),
                                  AddedBeside{{list->front(), *vessel, row.value(2).toDouble()}});
                          else
-                             add(momentOf(row.value(3)), Unreadable{"added"});
+                             add(momentIn(row.value(3)), Unreadable{"added"});
                      });
         if (!fault)
             fault =
                 each("SELECT text, at FROM note WHERE batch = ? ORDER BY id",
                      [this](const QSqlQuery& row) {
-                         add(momentOf(row.value(1)), Noted{row.value(0).toString().toStdString()});
+                         add(momentIn(row.value(1)), Noted{row.value(0).toString().toStdString()});
                      });
         return fault;
     }
@@ -175,7 +169,7 @@ private:
         if (const QString draft = row_.value(Draft).toString(); !draft.isEmpty())
             add(last, Noted{draft.toStdString()});
         const QString state = row_.value(State).toString();
-        const std::int64_t ended = std::max(last, momentOf(row_.value(Ended)));
+        const std::int64_t ended = std::max(last, momentIn(row_.value(Ended)));
         if (state == QLatin1String("finished"))
             add(ended,
                 BatchFinished{figureOf(row_.value(Superfat)), row_.value(Strength).toDouble(),
@@ -200,9 +194,8 @@ std::optional<FileFault> convertJournal(QSqlDatabase& db, int toVersion)
         return std::nullopt;
     const std::string bench = newId();
     QSqlQuery query(db);
-    query.prepare(QStringLiteral("INSERT INTO about (key, value) VALUES ('bench', ?)"));
-    query.addBindValue(QString::fromStdString(bench));
-    if (auto fault = SqliteFile::run(query))
+    if (auto fault = SqliteFile::run(query, "INSERT INTO about (key, value) VALUES ('bench', ?)",
+                                     {QString::fromStdString(bench)}))
         return fault;
     QSqlQuery rows(db);
     rows.prepare(QStringLiteral("SELECT %1 FROM old_batch ORDER BY id")

@@ -4,7 +4,6 @@
 #include "storage/journal.h"
 #include "storage/sqlite_file.h"
 
-#include <QSqlError>
 #include <QSqlQuery>
 #include <QVariant>
 
@@ -14,15 +13,10 @@ namespace {
 
 using Done = std::optional<FileFault>;
 
-// Runs a statement with these in its places.
 Done run(QSqlDatabase& db, const char* sql, const QVariantList& values)
 {
     QSqlQuery query(db);
-    if (!query.prepare(QLatin1String(sql)))
-        return SqliteFile::faultOf(query.lastError());
-    for (const QVariant& value : values)
-        query.addBindValue(value);
-    return SqliteFile::run(query);
+    return SqliteFile::run(query, sql, values);
 }
 
 QString text(const std::string& utf8)
@@ -38,14 +32,12 @@ Done begun(QSqlDatabase& db, const Event& event)
     QVariant row;
     {
         QSqlQuery query(db);
-        query.prepare(QStringLiteral(
-            "INSERT INTO batch (id, name, state, started, superfat_planned, strength_planned)"
-            " VALUES (?, ?, 'making', ?, ?, ?)"));
-        for (const QVariant& value :
-             QVariantList{text(event.batch), text(batch->formula.name), qint64(event.at),
-                          s.superfatPlanned, s.strengthPlanned})
-            query.addBindValue(value);
-        if (auto fault = SqliteFile::run(query))
+        if (auto fault = SqliteFile::run(
+                query,
+                "INSERT INTO batch (id, name, state, started, superfat_planned, strength_planned)"
+                " VALUES (?, ?, 'making', ?, ?, ?)",
+                {text(event.batch), text(batch->formula.name), qint64(event.at), s.superfatPlanned,
+                 s.strengthPlanned}))
             return fault;
         row = query.lastInsertId();
     }

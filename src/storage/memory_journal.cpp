@@ -2,8 +2,6 @@
 
 #include "storage/event_json.h"
 
-#include <QRegularExpression>
-
 #include <algorithm>
 
 namespace rhexion {
@@ -23,10 +21,8 @@ QList<BatchSummary> those(const QList<Batch>& all, int most, Wanted wanted)
 // Whether every word begins a word of the text.
 bool beginsWords(const QString& text, const QString& words)
 {
-    static const QRegularExpression between(QStringLiteral("[^\\w]+"),
-                                            QRegularExpression::UseUnicodePropertiesOption);
-    const QStringList have = text.toLower().split(between, Qt::SkipEmptyParts);
-    const QStringList want = words.toLower().split(between, Qt::SkipEmptyParts);
+    const QStringList have = searchWordsOf(text.toLower());
+    const QStringList want = searchWordsOf(words.toLower());
     return std::ranges::all_of(want, [&](const QString& word) {
         return std::ranges::any_of(have, [&](const QString& h) { return h.startsWith(word); });
     });
@@ -119,7 +115,7 @@ QDateTime MemoryJournal::latest() const
     std::int64_t last = 0;
     for (const Event& event : events_)
         last = std::max(last, event.at);
-    return last == 0 ? QDateTime() : QDateTime::fromMSecsSinceEpoch(last, Qt::UTC);
+    return momentOf(last);
 }
 
 } // namespace rhexion

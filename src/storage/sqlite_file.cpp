@@ -67,6 +67,16 @@ std::optional<FileFault> SqliteFile::run(QSqlQuery& query)
     return query.exec() ? std::nullopt : std::optional(faultOf(query.lastError()));
 }
 
+std::optional<FileFault> SqliteFile::run(QSqlQuery& query, const char* sql,
+                                         const QVariantList& values)
+{
+    if (!query.prepare(QLatin1String(sql)))
+        return faultOf(query.lastError());
+    for (const QVariant& value : values)
+        query.addBindValue(value);
+    return run(query);
+}
+
 std::optional<FileFault> SqliteFile::changeOne(QSqlQuery& query, const char* what)
 {
     if (auto fault = run(query))

@@ -7,6 +7,7 @@
 
 #include <QSqlDatabase>
 #include <QStringList>
+#include <QVariantList>
 
 #include <memory>
 #include <optional>
@@ -50,6 +51,9 @@ public:
     static QString goodCopyOf(const QString& path) { return path + QStringLiteral(".good"); }
     // Runs what is prepared; the second form wants exactly one row changed, named by what.
     static std::optional<FileFault> run(QSqlQuery& query);
+    // Prepares a statement, puts these in its places, and runs it.
+    static std::optional<FileFault> run(QSqlQuery& query, const char* sql,
+                                        const QVariantList& values);
     static std::optional<FileFault> changeOne(QSqlQuery& query, const char* what);
 
 private:

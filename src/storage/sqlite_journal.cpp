@@ -1,11 +1,11 @@
 #include "storage/sqlite_journal.h"
 
+#include "storage/event_json.h"
 #include "storage/journal_migration.h"
 #include "storage/journal_schema.h"
 #include "storage/journal_tables.h"
 #include "storage/sqlite_file.h"
 
-#include <QRegularExpression>
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QVariant>
@@ -15,12 +15,6 @@ namespace rhexion {
 namespace {
 
 using Code = FileFault::Code;
-
-QDateTime momentOf(const QVariant& ms)
-{
-    return ms.toLongLong() == 0 ? QDateTime()
-                                : QDateTime::fromMSecsSinceEpoch(ms.toLongLong(), Qt::UTC);
-}
 
 BatchState stateFrom(const QString& word)
 {
@@ -35,9 +29,15 @@ constexpr auto summaryColumns = "id, name, state, started, finished, superfat_pl
 
 BatchSummary summaryFrom(const QSqlQuery& row)
 {
-    return {row.value(0).toString(), row.value(1).toString(), stateFrom(row.value(2).toString()),
-            momentOf(row.value(3)),  momentOf(row.value(4)),  row.value(5).toDouble(),
-            row.value(6).toDouble(), figureOf(row.value(7)),  figureOf(row.value(8)),
+    return {row.value(0).toString(),
+            row.value(1).toString(),
+            stateFrom(row.value(2).toString()),
+            momentOf(row.value(3).toLongLong()),
+            momentOf(row.value(4).toLongLong()),
+            row.value(5).toDouble(),
+            row.value(6).toDouble(),
+            figureOf(row.value(7)),
+            figureOf(row.value(8)),
             figureOf(row.value(9))};
 }
 
@@ -94,9 +94,8 @@ Journal::Done SqliteJournal::append(const QList<Event>& events)
     QList<Event> fresh;
     for (const Event& event : events) {
         QSqlQuery query(db);
-        query.prepare(QStringLiteral("SELECT 1 FROM event WHERE id = ?"));
-        query.addBindValue(QString::fromStdString(event.id));
-        if (auto fault = SqliteFile::run(query))
+        if (auto fault = SqliteFile::run(query, "SELECT 1 FROM event WHERE id = ?",
+                                         {QString::fromStdString(event.id)}))
             return placed(std::move(fault));
         if (!query.next())
             fresh.append(event);
@@ -104,9 +103,9 @@ Journal::Done SqliteJournal::append(const QList<Event>& events)
     std::optional<FileFault> unread; // a state that could not be asked for
     auto fault = faultOfAppending(fresh, [&](const std::string& id) -> std::optional<BatchState> {
         QSqlQuery query(db);
-        query.prepare(QStringLiteral("SELECT state FROM batch WHERE id = ?"));
-        query.addBindValue(QString::fromStdString(id));
-        unread = unread ? unread : SqliteFile::run(query);
+        unread = unread ? unread
+                        : SqliteFile::run(query, "SELECT state FROM batch WHERE id = ?",
+                                          {QString::fromStdString(id)});
         return !unread && query.next() ? std::optional(stateFrom(query.value(0).toString()))
                                        : std::nullopt;
     });
@@ -175,9 +174,8 @@ Journal::Result<QList<BatchSummary>> SqliteJournal::batchesWith(const QString& m
 Journal::Result<int> SqliteJournal::countWith(const QString& material) const
 {
     QSqlQuery query(database());
-    query.prepare(QStringLiteral("SELECT count(*) FROM batch_material WHERE material = ?"));
-    query.addBindValue(material);
-    if (auto fault = placed(SqliteFile::run(query)))
+    if (auto fault = placed(SqliteFile::run(
+            query, "SELECT count(*) FROM batch_material WHERE material = ?", {material})))
         return *std::move(fault);
     return query.next() ? query.value(0).toInt() : 0;
 }
@@ -185,10 +183,8 @@ Journal::Result<int> SqliteJournal::countWith(const QString& material) const
 Journal::Result<QList<BatchSummary>> SqliteJournal::search(const QString& words, int most) const
 {
     // Each word in quotes is a word and no operator; the star lets it be the beginning of one.
-    static const QRegularExpression between(QStringLiteral("[^\\w]+"),
-                                            QRegularExpression::UseUnicodePropertiesOption);
     QStringList wanted;
-    for (const QString& word : words.split(between, Qt::SkipEmptyParts))
+    for (const QString& word : searchWordsOf(words))
         wanted.append(QLatin1Char('"') + word + QStringLiteral("\"*"));
     if (wanted.isEmpty())
         return batches(most, nullptr);
@@ -210,7 +206,7 @@ QDateTime SqliteJournal::latest() const
         QStringLiteral("SELECT max(at) FROM (SELECT at FROM event ORDER BY seq DESC LIMIT 200)"));
     if (SqliteFile::run(query) || !query.next())
         return {};
-    return momentOf(query.value(0));
+    return momentOf(query.value(0).toLongLong());
 }
 
 Journal::Done SqliteJournal::rebuild()

@@ -4,7 +4,11 @@
 
 #include "storage/formula_json.h"
 
+#include <QCoreApplication>
 #include <QDir>
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <QVariant>
 
 #include <cstdio>
 #include <cstdlib>
@@ -38,6 +42,39 @@ inline QString scratch()
     QDir().mkpath(path);
     return path;
 }
+
+// A SQLite file that anything may write to, past the program that owns it.
+class RawFile {
+public:
+    // make: makes the file as the program does.
+    template <class Make>
+    RawFile(const char* name, int* argc, char*** argv, Make make)
+        : path_(scratch() + QLatin1Char('/') + QLatin1String(name))
+    {
+        new QCoreApplication(*argc, *argv);
+        QFile::remove(path_);
+        demand(make(path_), "a file to begin with");
+        QSqlDatabase raw =
+            QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
+        raw.setDatabaseName(path_);
+        demand(raw.open(), "the file itself");
+        QSqlQuery(raw).exec(QStringLiteral("PRAGMA synchronous = OFF"));
+        QSqlQuery(raw).exec(QStringLiteral("PRAGMA foreign_keys = ON"));
+    }
+
+    const QString& path() const { return path_; }
+    void write(const char* sql, const QVariantList& values = {}) const
+    {
+        QSqlQuery query(QSqlDatabase::database(QStringLiteral("raw")));
+        query.prepare(QLatin1String(sql));
+        for (const QVariant& value : values)
+            query.addBindValue(value);
+        query.exec(); // what the table itself refuses never gets there
+    }
+
+private:
+    QString path_;
+};
 
 inline QByteArray bytesOf(const uint8_t* data, size_t size)
 {

@@ -5,45 +5,20 @@
 #include "storage/catalogue.h"
 #include "storage/shelf.h"
 
-#include <QCoreApplication>
-#include <QSqlDatabase>
-#include <QSqlError>
-#include <QSqlQuery>
-
 using namespace rhexion;
 
 namespace {
-
-QString file()
-{
-    static const QString path = fuzz::scratch() + QStringLiteral("/shelf.sqlite");
-    return path;
-}
-
-void write(const char* sql, const QVariantList& values)
-{
-    QSqlQuery query(QSqlDatabase::database(QStringLiteral("raw")));
-    query.prepare(QLatin1String(sql));
-    for (const QVariant& value : values)
-        query.addBindValue(value);
-    query.exec(); // what the table itself refuses never gets there
-}
-
+fuzz::RawFile* file = nullptr;
 } // namespace
 
 extern "C" int LLVMFuzzerInitialize(int* argc, char*** argv)
 {
-    new QCoreApplication(*argc, *argv);
-    QFile::remove(file());
-    const auto opened = Shelf::open(file());
-    Material good = *Catalogue::shipped().find("olive-oil");
-    good.id = "own-good";
-    fuzz::demand(!std::get<0>(opened)->keep({good}), "a shelf to begin with");
-    QSqlDatabase raw = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
-    raw.setDatabaseName(file());
-    fuzz::demand(raw.open(), "the file itself");
-    QSqlQuery(raw).exec(QStringLiteral("PRAGMA synchronous = OFF"));
-    QSqlQuery(raw).exec(QStringLiteral("PRAGMA foreign_keys = ON"));
+    file = new fuzz::RawFile("shelf.sqlite", argc, argv, [](const QString& path) {
+        const auto opened = Shelf::open(path);
+        Material good = *Catalogue::shipped().find("olive-oil");
+        good.id = "own-good";
+        return opened.index() == 0 && !std::get<0>(opened)->keep({good});
+    });
     return 0;
 }
 
@@ -52,15 +27,15 @@ extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size)
     QList<QByteArray> cut = fuzz::bytesOf(data, size).split('\n');
     cut.resize(9);
     const auto text = [&](int i) { return QString::fromUtf8(cut[i]); };
-    write("DELETE FROM own_material WHERE id <> 'own-good'", {});
-    write("DELETE FROM lot", {});
-    write("INSERT INTO own_material (id, name, material) VALUES (?, ?, ?)",
-          {text(0), text(0), text(1)});
-    write("INSERT INTO lot (id, material, name, got, price, notes) VALUES (1, ?, ?, ?, ?, ?)",
-          {text(0), text(0), text(2), text(7), text(8)});
-    write("INSERT INTO lot_figure VALUES (1, ?, ?, ?, ?, 'x')",
-          {text(3), text(4), text(5), text(6)});
-    const auto opened = Shelf::open(file());
+    file->write("DELETE FROM own_material WHERE id <> 'own-good'");
+    file->write("DELETE FROM lot");
+    file->write("INSERT INTO own_material (id, name, material) VALUES (?, ?, ?)",
+                {text(0), text(0), text(1)});
+    file->write("INSERT INTO lot (id, material, name, got, price, notes) VALUES (1, ?, ?, ?, ?, ?)",
+                {text(0), text(0), text(2), text(7), text(8)});
+    file->write("INSERT INTO lot_figure VALUES (1, ?, ?, ?, ?, 'x')",
+                {text(3), text(4), text(5), text(6)});
+    const auto opened = Shelf::open(file->path());
     const auto* shelf = std::get_if<std::unique_ptr<Shelf>>(&opened);
     fuzz::demand(shelf && (*shelf)->findMaterial("own-good"), "a bad row closes no shelf");
     // Copies: keeping reads the shelf anew.

@@ -209,9 +209,9 @@ QString JournalPage::pageOf(const Batch& batch) const
     if (batch.notes.empty())
         html += QStringLiteral("<p class='m'>%1</p>").arg(tr("None yet."));
     for (const NotedAt& note : batch.notes)
-        html += QStringLiteral("<p>%1<br><span class='m'>%2</span></p>")
-                    .arg(QString::fromStdString(note.text).toHtmlEscaped(),
-                         when(QDateTime::fromMSecsSinceEpoch(note.at, Qt::UTC)));
+        html +=
+            QStringLiteral("<p>%1<br><span class='m'>%2</span></p>")
+                .arg(QString::fromStdString(note.text).toHtmlEscaped(), when(momentOf(note.at)));
     return html;
 }
 
@@ -274,14 +274,8 @@ void JournalPage::addNote()
 {
     if (!journal_ || !shown_ || note_->text().trimmed().isEmpty())
         return;
-    const QDateTime now = clock_();
-    const Event note{newId(),
-                     shown_->id,
-                     journal_->bench().toStdString(),
-                     0,
-                     now.toMSecsSinceEpoch(),
-                     now.toLocalTime().offsetFromUtc() / 60,
-                     Noted{note_->text().trimmed().toStdString()}};
+    const Event note = eventAt(clock_(), shown_->id, journal_->bench(),
+                               Noted{note_->text().trimmed().toStdString()});
     if (const auto fault = journal_->append({note})) {
         Q_EMIT noted(words::fileFault(*fault));
         return; // what was typed stays in the field

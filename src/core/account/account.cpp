@@ -229,19 +229,11 @@ private:
                        molarMassPotassiumHydroxide);
         // As it was wished, of the lye in that jug alone; what was poured is what was poured.
         if (f_.liquid.jugRatio && afterSolving_ && r_.jugWaterGrams > 0.0) {
-            const auto inJug = [](const HydroxideReckoned& h, double grams, double all) {
-                return h.weighedGrams > 0.0 ? all * grams / h.weighedGrams : 0.0;
-            };
-            const HydroxideReckoned& na = r_.sodium;
-            const HydroxideReckoned& k = r_.potassium;
+            const JugReckoned& jug = r_.jugs[0];
             w().add(Rule::JugWater,
                     {{N::Ratio, U::GramPerGram, *f_.liquid.jugRatio},
-                     {N::PureMass, U::Gram,
-                      inJug(na, amounts_.sodium[0], na.pureGrams) +
-                          inJug(k, amounts_.potassium[0], k.pureGrams)},
-                     {N::ImpurityWater, U::Gram,
-                      inJug(na, amounts_.sodium[0], na.waterGrams) +
-                          inJug(k, amounts_.potassium[0], k.waterGrams)}},
+                     {N::PureMass, U::Gram, jug.sodium.pureGrams + jug.potassium.pureGrams},
+                     {N::ImpurityWater, U::Gram, jug.sodium.waterGrams + jug.potassium.waterGrams}},
                     r_.jugWaterGrams, U::Gram);
         }
         if (wish_.grams == 0.0)

@@ -7,9 +7,6 @@ namespace rhexion {
 
 namespace {
 
-using C = CautionCode;
-using S = Severity;
-
 // Oil set aside for one portion is missing from the others' batter: the same share for each, if
 // others have more of it set aside than this one.
 std::optional<Edit> evenlySetAside(const Formula& f, const Account& r,

@@ -2,7 +2,6 @@
 
 #include "core/units/enum_count.h"
 
-#include <algorithm>
 #include <array>
 
 namespace rhexion {
@@ -36,14 +35,6 @@ constexpr std::array<const char*, countOf<WeighTarget::What>()> targetCodes{
     "held-oil", "solvent"};
 static_assert(targetCodes.back() != nullptr);
 
-template <class Enum, class Codes>
-std::optional<Enum> fromCode(const Codes& codes, const std::string& code)
-{
-    const auto found = std::ranges::find(codes, code);
-    return found == codes.end() ? std::nullopt
-                                : std::optional(static_cast<Enum>(found - codes.begin()));
-}
-
 } // namespace
 
 StepKey keyOf(const DayStep& step)
@@ -58,7 +49,7 @@ const char* codeOf(DayStepKind kind)
 
 std::optional<DayStepKind> dayStepFromCode(const std::string& code)
 {
-    return fromCode<DayStepKind>(stepCodes, code);
+    return valueWithCode<DayStepKind>(stepCodes, code);
 }
 
 const char* codeOf(WeighTarget::What what)
@@ -68,7 +59,7 @@ const char* codeOf(WeighTarget::What what)
 
 std::optional<WeighTarget::What> weighTargetFromCode(const std::string& code)
 {
-    return fromCode<WeighTarget::What>(targetCodes, code);
+    return valueWithCode<WeighTarget::What>(targetCodes, code);
 }
 
 } // namespace rhexion

@@ -48,14 +48,6 @@ std::optional<double> densityOf(const Material& m)
     }
 }
 
-template <class Enum, class Codes>
-std::optional<Enum> fromCode(const Codes& codes, const std::string& code)
-{
-    const auto found = std::ranges::find(codes, code);
-    return found == codes.end() ? std::nullopt
-                                : std::optional(static_cast<Enum>(found - codes.begin()));
-}
-
 } // namespace
 
 std::optional<Mass> statedMass(const StatedAmount& amount)
@@ -211,7 +203,7 @@ const char* codeOf(Vessel vessel)
 
 std::optional<Vessel> vesselFromCode(const std::string& code)
 {
-    return fromCode<Vessel>(vesselCodes, code);
+    return valueWithCode<Vessel>(vesselCodes, code);
 }
 
 const char* codeOf(AmountUnit unit)
@@ -221,7 +213,7 @@ const char* codeOf(AmountUnit unit)
 
 std::optional<AmountUnit> amountUnitFromCode(const std::string& code)
 {
-    return fromCode<AmountUnit>(unitCodes, code);
+    return valueWithCode<AmountUnit>(unitCodes, code);
 }
 
 } // namespace rhexion

@@ -1,6 +1,5 @@
 #include "core/materials/behaviour.h"
 
-#include <algorithm>
 #include <array>
 
 namespace rhexion {
@@ -49,9 +48,7 @@ const char* codeOf(Behaviour behaviour)
 
 std::optional<Behaviour> behaviourFromCode(const std::string& code)
 {
-    const auto found = std::ranges::find(codes, code);
-    return found == codes.end() ? std::nullopt
-                                : std::optional(static_cast<Behaviour>(found - codes.begin()));
+    return valueWithCode<Behaviour>(codes, code);
 }
 
 } // namespace rhexion

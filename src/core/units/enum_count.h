@@ -3,6 +3,7 @@
 #pragma once
 
 #include <cstddef>
+#include <optional>
 #include <string_view>
 
 namespace rhexion {
@@ -24,6 +25,16 @@ constexpr std::size_t countOf()
         return countOf<Enum, from + 1>();
     else
         return from;
+}
+
+// The value whose code word this is, in a table of them in their order; nothing for any other word.
+template <class Enum, class Codes, class Text>
+std::optional<Enum> valueWithCode(const Codes& codes, const Text& code)
+{
+    for (std::size_t i = 0; i < codes.size(); ++i)
+        if (code == codes[i])
+            return static_cast<Enum>(i);
+    return std::nullopt;
 }
 
 } // namespace rhexion
