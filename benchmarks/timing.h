@@ -20,9 +20,9 @@ double timed(Work work) // ms
 inline void report(const char* what, std::vector<double> millis)
 {
     std::ranges::sort(millis);
-    std::printf("%-44s median %6.2f ms, least %6.2f ms, 95th of a hundred %6.2f ms, most %6.2f ms\n",
-                what, millis[millis.size() / 2], millis.front(), millis[millis.size() * 95 / 100],
-                millis.back());
+    std::printf(
+        "%-44s median %6.2f ms, least %6.2f ms, 95th of a hundred %6.2f ms, most %6.2f ms\n", what,
+        millis[millis.size() / 2], millis.front(), millis[millis.size() * 95 / 100], millis.back());
 }
 
 } // namespace rhexion::bench

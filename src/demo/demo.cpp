@@ -12,7 +12,7 @@ namespace rhexion {
 
 namespace {
 
-const QString folder = QStringLiteral(":/demo/");
+const QString demoFolder = QStringLiteral(":/demo/");
 
 std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
 {
@@ -66,12 +66,12 @@ std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
 
 QStringList demoFormulas()
 {
-    return QDir(folder).entryList({QStringLiteral("*.rhexion")}, QDir::Files, QDir::Name);
+    return QDir(demoFolder).entryList({QStringLiteral("*.rhexion")}, QDir::Files, QDir::Name);
 }
 
 QByteArray demoFormula(const QString& name)
 {
-    QFile file(folder + name);
+    QFile file(demoFolder + name);
     return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
 }
 

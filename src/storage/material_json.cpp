@@ -9,7 +9,7 @@ namespace rhexion {
 
 namespace {
 
-constexpr double largest = 1e6;
+constexpr double largestFigure = 1e6;
 
 Figure readFigure(const JsonCursor& at, Material& material, const SourceTable& sources, double high,
                   double low = 0.0)
@@ -75,13 +75,13 @@ constexpr OptionalFigure optionalFigures[] = {
     {"sv", &Material::sv, 0.0, 700.0},
     {"acidValue", &Material::acidValue, 0.0, 700.0},
     {"iodine", &Material::iodine, 0.0, 400.0},
-    {"titratable", &Material::titratable, 0.0, largest},
+    {"titratable", &Material::titratable, 0.0, largestFigure},
     {"ph", &Material::ph, 0.0, 14.0},
     {"density", &Material::density, 0.05, 20.0},
     {"melting", &Material::melting, -100.0, 2000.0},
     {"unsaponifiable", &Material::unsaponifiable, 0.0, 1.0},
     {"usualUse", &Material::usualUse, 0.0, 10.0},
-    {"reserve", &Material::reserve, 0.0, largest},
+    {"reserve", &Material::reserve, 0.0, largestFigure},
 };
 
 void readFattyAcids(const JsonCursor& at, Material& m, const SourceTable& sources)

@@ -11,7 +11,7 @@ namespace rhexion {
 namespace {
 
 // A figure that is not there is null: "not known" and "none" are never 0.
-QJsonValue orNull(const std::optional<double>& figure)
+QJsonValue figureOrNull(const std::optional<double>& figure)
 {
     return figure ? QJsonValue(*figure) : QJsonValue(QJsonValue::Null);
 }
@@ -19,9 +19,9 @@ QJsonValue orNull(const std::optional<double>& figure)
 QJsonObject toJson(const LiquidTerms& t)
 {
     return {{"strength", t.strength},
-            {"ratio", orNull(t.ratio)},
-            {"shareOfOils", orNull(t.shareOfOils)},
-            {"lessThanUsual", orNull(t.lessThanUsual)}};
+            {"ratio", figureOrNull(t.ratio)},
+            {"shareOfOils", figureOrNull(t.shareOfOils)},
+            {"lessThanUsual", figureOrNull(t.lessThanUsual)}};
 }
 
 QJsonObject toJson(const Spread& s)
@@ -329,8 +329,8 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r,
                                     {"water", p.waterGrams},
                                     {"salt", p.saltGrams},
                                     {"scent", p.scentGrams},
-                                    {"superfat", orNull(p.superfat)},
-                                    {"superfatLow", orNull(p.superfatLow)}});
+                                    {"superfat", figureOrNull(p.superfat)},
+                                    {"superfatLow", figureOrNull(p.superfatLow)}});
     QJsonObject setAside{{"oil", r.heldGrams}, {"lyeMeanwhile", r.lyeWhileHeld}};
     if (r.superfatWhileHeld)
         setAside["superfatMeanwhile"] = *r.superfatWhileHeld;
@@ -364,10 +364,10 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r,
                      {"jugs", jugs},
                      {"portions", portions},
                      {"setAside", setAside},
-                     {"superfat", QJsonObject{{"onOils", orNull(r.superfatOnOils)},
-                                              {"true", orNull(r.superfatTrue)},
-                                              {"trueLow", orNull(r.superfatTrueLow)},
-                                              {"trueHigh", orNull(r.superfatTrueHigh)},
+                     {"superfat", QJsonObject{{"onOils", figureOrNull(r.superfatOnOils)},
+                                              {"true", figureOrNull(r.superfatTrue)},
+                                              {"trueLow", figureOrNull(r.superfatTrueLow)},
+                                              {"trueHigh", figureOrNull(r.superfatTrueHigh)},
                                               {"freeOil", r.freeOilGrams}}},
                      {"cautions", cautions},
                      {"working", working}};

@@ -1,17 +1,8 @@
 // The sentences of cautions and their mends.
 #include "words/words.h"
-
-#include <QCoreApplication>
+#include "words/words_text.h"
 
 namespace rhexion::words {
-
-namespace {
-
-struct WordsText {
-    Q_DECLARE_TR_FUNCTIONS(Words)
-};
-
-} // namespace
 
 QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
 {

@@ -1,16 +1,7 @@
 #include "words/words.h"
-
-#include <QCoreApplication>
+#include "words/words_text.h"
 
 namespace rhexion::words {
-
-namespace {
-
-struct WordsText {
-    Q_DECLARE_TR_FUNCTIONS(Words)
-};
-
-} // namespace
 
 QString lineName(LineId id, const Formula& formula)
 {

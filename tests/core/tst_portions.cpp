@@ -417,6 +417,38 @@ private Q_SLOTS:
         QVERIFY(much(19.0) && !much(18.5));
     }
 
+    // Only what a portion holds has a line in its working.
+    void workingOfWhatIsThere_data()
+    {
+        QTest::addColumn<bool>("salt");
+        QTest::addColumn<bool>("scent");
+        for (int i = 0; i < 4; ++i)
+            QTest::addRow("salt %d scent %d", i & 1, i >> 1) << bool(i & 1) << bool(i & 2);
+    }
+    void workingOfWhatIsThere()
+    {
+        QFETCH(bool, salt);
+        QFETCH(bool, scent);
+        Formula f = base();
+        const auto put = [&](const char* name, MaterialKind kind) {
+            add(f, material(name, kind), grams(10), Vessel::Trace);
+            f.lines.back().portion = f.portions[0].id;
+        };
+        if (salt)
+            put("salt", MaterialKind::Salt);
+        if (salt)
+            std::const_pointer_cast<Material>(f.lines.back().material)->part(Part::SodiumChloride) =
+                figure(1.0);
+        if (scent)
+            put("scent", MaterialKind::Scent);
+        const Reckoning r = reckoned(f);
+        const auto lines = [&](Rule rule) {
+            return std::ranges::count(r.working.steps(), rule, &Step::rule);
+        };
+        QCOMPARE(lines(Rule::PortionSalt), salt ? 1 : 0);
+        QCOMPARE(lines(Rule::PortionScent), scent ? 1 : 0);
+    }
+
     void stockLyeThatCannotBe_data()
     {
         QTest::addColumn<double>("strength");

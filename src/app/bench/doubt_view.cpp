@@ -65,7 +65,7 @@ protected:
             const int w = painter.fontMetrics().horizontalAdvance(text);
             const double left = std::clamp(x(v) - w / 2.0, 0.0, std::max(0.0, double(width() - w)));
             painter.drawText(QPointF(left, height() - 3), text);
-            return QPair(left, left + w);
+            return std::pair(left, left + w);
         };
         painter.setPen(c.ink);
         const auto low = label(doubt_.superfat.low);

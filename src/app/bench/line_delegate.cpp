@@ -9,15 +9,15 @@
 namespace rhexion {
 
 namespace {
-constexpr int rowHeight = 26;
-constexpr int noteHeight = 16;
-constexpr int edge = 8;
+constexpr int lineHeight = 26;
+constexpr int lineNoteHeight = 16;
+constexpr int lineEdge = 8;
 } // namespace
 
 QSize LineDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const
 {
     const bool noted = !index.data(VesselModel::StatedRole).toString().isEmpty();
-    return {120, rowHeight + (noted ? noteHeight : 0)};
+    return {120, lineHeight + (noted ? lineNoteHeight : 0)};
 }
 
 void LineDelegate::updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& option,
@@ -47,8 +47,8 @@ void LineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
                             : QPen(Qt::NoPen));
         painter->drawRoundedRect(QRectF(option.rect).adjusted(1, 1, -1, -1), 5, 5);
     }
-    QRect line = option.rect.adjusted(edge, 0, -edge, 0);
-    line.setHeight(rowHeight);
+    QRect line = option.rect.adjusted(lineEdge, 0, -lineEdge, 0);
+    line.setHeight(lineHeight);
     painter->setFont(Theme::strong());
     painter->setPen(c.ink);
     const QString mass = index.data(VesselModel::MassRole).toString();
@@ -81,7 +81,7 @@ void LineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
     if (!how.isEmpty()) {
         painter->setFont(Theme::small());
         painter->setPen(c.muted);
-        painter->drawText(QRect(line.left(), line.bottom() - 2, line.width(), noteHeight),
+        painter->drawText(QRect(line.left(), line.bottom() - 2, line.width(), lineNoteHeight),
                           Qt::AlignRight | Qt::AlignVCenter,
                           painter->fontMetrics().elidedText(how, Qt::ElideRight, line.width()));
     }

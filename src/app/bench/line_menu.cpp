@@ -1,20 +1,16 @@
 #include "app/bench/line_menu.h"
 
+#include "app/bench/bench_text.h"
 #include "app/widgets/menu_parts.h"
 #include "core/account/jugs.h"
 #include "document/formula_document.h"
 #include "words/words.h"
 
-#include <QCoreApplication>
 #include <QMenu>
 
 namespace rhexion {
 
 namespace {
-
-struct BenchText {
-    Q_DECLARE_TR_FUNCTIONS(Bench)
-};
 
 void addSolvents(QMenu& parent, FormulaDocument& document, const Line& line, const Speech& speech)
 {

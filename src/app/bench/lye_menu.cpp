@@ -1,20 +1,16 @@
 #include "app/bench/lye_menu.h"
 
+#include "app/bench/bench_text.h"
 #include "app/widgets/menu_parts.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 
-#include <QCoreApplication>
 #include <QFormLayout>
 #include <QMenu>
 
 namespace rhexion {
 
 namespace {
-
-struct BenchText {
-    Q_DECLARE_TR_FUNCTIONS(Bench)
-};
 
 NumberField* addField(QFormLayout* form, const QString& name, const QString& suffix, double value,
                       const Speech& speech, const std::function<void(double)>& set)

@@ -32,7 +32,7 @@ std::vector<Share> sharesOf(const Contents& c)
     return all;
 }
 
-constexpr int barHeight = 26;
+constexpr int compositionHeight = 26;
 constexpr int keySize = 12;
 constexpr int keyRow = 19;
 
@@ -59,20 +59,20 @@ void CompositionBar::show(const Material& material, const Speech& speech)
     setAccessibleDescription(said.join(QStringLiteral(", ")));
     setToolTip(asTip(said.join(QStringLiteral("\n"))));
     const auto places = keyPlaces();
-    setFixedHeight((places.empty() ? barHeight : places.back().y()) + keyRow);
+    setFixedHeight((places.empty() ? compositionHeight : places.back().y()) + keyRow);
     update();
 }
 
 QSize CompositionBar::sizeHint() const
 {
-    return {300, barHeight + 28};
+    return {300, compositionHeight + 28};
 }
 
 std::vector<QPoint> CompositionBar::keyPlaces() const
 {
     const QFontMetrics metrics(Theme::small());
     std::vector<QPoint> out;
-    QPoint at(0, barHeight + 10);
+    QPoint at(0, compositionHeight + 10);
     for (const Share& share : sharesOf(contents_)) {
         const int w = keySize + 6 + metrics.horizontalAdvance(keyText(share, speech_));
         if (at.x() > 0 && at.x() + w > width())
@@ -87,7 +87,7 @@ void CompositionBar::resizeEvent(QResizeEvent* event)
 {
     QWidget::resizeEvent(event);
     const auto places = keyPlaces();
-    setFixedHeight((places.empty() ? barHeight : places.back().y()) + keyRow);
+    setFixedHeight((places.empty() ? compositionHeight : places.back().y()) + keyRow);
 }
 
 void CompositionBar::paintEvent(QPaintEvent*)
@@ -103,14 +103,14 @@ void CompositionBar::paintEvent(QPaintEvent*)
     double x = 0.0;
     for (const Share& share : shares) {
         const double w = std::max(share.part, 0.008) / whole * width();
-        Theme::fill(painter, QRectF(x, 0, w, barHeight), share.matter);
+        Theme::fill(painter, QRectF(x, 0, w, compositionHeight), share.matter);
         painter.setPen(QPen(c.surface, 1.5));
-        painter.drawLine(QPointF(x + w, 0), QPointF(x + w, barHeight));
+        painter.drawLine(QPointF(x + w, 0), QPointF(x + w, compositionHeight));
         x += w;
     }
     painter.setPen(QPen(c.line, 1));
     painter.setBrush(Qt::NoBrush);
-    painter.drawRect(QRectF(0.5, 0.5, width() - 1, barHeight - 1));
+    painter.drawRect(QRectF(0.5, 0.5, width() - 1, compositionHeight - 1));
     painter.setFont(Theme::small());
     const auto places = keyPlaces();
     for (std::size_t i = 0; i < shares.size(); ++i) {

@@ -8,13 +8,13 @@
 namespace rhexion {
 
 namespace {
-constexpr int rowHeight = 44;
-constexpr int edge = 10;
+constexpr int stockRowHeight = 44;
+constexpr int stockEdge = 10;
 } // namespace
 
 QSize StockDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const
 {
-    return {160, rowHeight};
+    return {160, stockRowHeight};
 }
 
 void StockDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
@@ -31,7 +31,7 @@ void StockDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
                                                                       : QPen(Qt::NoPen));
         painter->drawRoundedRect(QRectF(option.rect).adjusted(1, 1, -1, -1), 5, 5);
     }
-    const QRect line = option.rect.adjusted(edge, 3, -edge, -3);
+    const QRect line = option.rect.adjusted(stockEdge, 3, -stockEdge, -3);
     const bool archived = index.data(StockModel::ArchivedRole).toBool();
     painter->setPen(archived ? c.muted : c.ink);
     painter->setFont(Theme::body());

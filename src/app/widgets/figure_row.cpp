@@ -7,10 +7,10 @@
 namespace rhexion {
 
 namespace {
-constexpr int lineHeight = 28;
-constexpr int noteHeight = 17;
+constexpr int rowLineHeight = 28;
+constexpr int rowNoteHeight = 17;
 constexpr int compactHeight = 26;
-constexpr int edge = 6;
+constexpr int rowEdge = 6;
 } // namespace
 
 FigureRow::FigureRow(QWidget* parent) : QAbstractButton(parent)
@@ -39,7 +39,7 @@ QSize FigureRow::sizeHint() const
 {
     if (compact_)
         return {120, compactHeight};
-    return {220, lineHeight + (note_.isEmpty() ? 0 : noteHeight) + 2};
+    return {220, rowLineHeight + (note_.isEmpty() ? 0 : rowNoteHeight) + 2};
 }
 
 void FigureRow::paintEvent(QPaintEvent*)
@@ -54,8 +54,8 @@ void FigureRow::paintEvent(QPaintEvent*)
         painter.setBrush(underMouse() ? QBrush(wash) : QBrush(Qt::NoBrush));
         painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 6, 6);
     }
-    const int side = compact_ ? 8 : edge;
-    const QRect line(side, 0, width() - 2 * side, compact_ ? compactHeight : lineHeight);
+    const int side = compact_ ? 8 : rowEdge;
+    const QRect line(side, 0, width() - 2 * side, compact_ ? compactHeight : rowLineHeight);
     painter.setFont(compact_ ? Theme::strong() : Theme::figure());
     painter.setPen(tint_.isValid() ? tint_ : c.ink);
     painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter, value_);
@@ -68,7 +68,7 @@ void FigureRow::paintEvent(QPaintEvent*)
     if (!note_.isEmpty() && !compact_) {
         painter.setFont(Theme::small());
         painter.setPen(c.muted);
-        const QRect below(edge, lineHeight - 4, width() - 2 * edge, noteHeight);
+        const QRect below(rowEdge, rowLineHeight - 4, width() - 2 * rowEdge, rowNoteHeight);
         painter.drawText(below, Qt::AlignRight | Qt::AlignVCenter,
                          painter.fontMetrics().elidedText(note_, Qt::ElideRight, below.width()));
     }

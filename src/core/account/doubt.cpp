@@ -131,7 +131,7 @@ struct Drawn {
 };
 
 // What one jar adds, as products of at most two of its figures: coefficient * a * b.
-struct Term {
+struct DrawnTerm {
     double Sums::*to;
     double coefficient;
     int first;  // place among the drawn figures, or -1 for 1
@@ -169,7 +169,7 @@ public:
     Sums at(const std::vector<double>& values) const
     {
         Sums s = constant_;
-        for (const Term& t : terms_)
+        for (const DrawnTerm& t : terms_)
             s.*(t.to) += t.coefficient *
                          (t.first < 0 ? 1.0 : values[static_cast<std::size_t>(t.first)]) *
                          (t.second < 0 ? 1.0 : values[static_cast<std::size_t>(t.second)]);
@@ -188,7 +188,7 @@ public:
                                      &Sums::water};
         for (std::size_t k = 0; k < members.size(); ++k) {
             sums[k].fill(constant_.*(members[k]));
-            for (const Term& t : terms_) {
+            for (const DrawnTerm& t : terms_) {
                 if (t.to != members[k])
                     continue;
                 const float* a = t.first < 0 ? nullptr : draws_[std::size_t(t.first)].data();
@@ -260,7 +260,7 @@ private:
     Sums constant_;
     double allWater_ = 0.0;
     std::vector<Drawn> drawn_;
-    std::vector<Term> terms_;
+    std::vector<DrawnTerm> terms_;
     std::vector<Draws> draws_;
 };
 

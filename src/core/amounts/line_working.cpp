@@ -4,11 +4,16 @@
 
 namespace rhexion {
 
+namespace {
+
+using N = TermName;
+using U = Unit;
+
+} // namespace
+
 void writeLineDemand(Working& w, const Line& line, std::size_t place, double grams,
                      const PerGram& per)
 {
-    using N = TermName;
-    using U = Unit;
     const Material& m = *line.material;
     const auto at = static_cast<std::int16_t>(place);
     eachDemand(m, [&](const DemandTerm& term) {

@@ -1,4 +1,5 @@
 #include "core/formula/phrase.h"
+#include "core/units/text.h"
 
 #include <algorithm>
 #include <array>
@@ -10,11 +11,6 @@ namespace rhexion {
 namespace {
 
 using Code = PhraseFault::Code;
-
-bool isSpace(char c)
-{
-    return c == ' ' || c == '\t' || c == '\n' || c == '\r';
-}
 
 bool isDigit(char c)
 {

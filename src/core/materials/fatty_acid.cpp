@@ -10,7 +10,7 @@ namespace rhexion {
 namespace {
 
 using F = FattyAcid;
-constexpr std::array<FattyAcidFacts, countOf<FattyAcid>()> table{{
+constexpr std::array<FattyAcidFacts, countOf<FattyAcid>()> fattyAcidTable{{
     {F::Butyric, "C4:0", 4, 0, false},
     {F::Caproic, "C6:0", 6, 0, false},
     {F::Caprylic, "C8:0", 8, 0, false},
@@ -30,7 +30,7 @@ constexpr std::array<FattyAcidFacts, countOf<FattyAcid>()> table{{
     {F::Erucic, "C22:1", 22, 1, false},
     {F::Lignoceric, "C24:0", 24, 0, false},
 }};
-static_assert(!table.back().code.empty());
+static_assert(!fattyAcidTable.back().code.empty());
 
 // Glycerol less three waters: what a triglyceride weighs besides three fatty acids.
 constexpr double glycerolLessWater = 38.049;
@@ -51,18 +51,18 @@ std::optional<double> meanMolarMass(std::span<const std::pair<FattyAcid, double>
 
 std::span<const FattyAcidFacts> allFattyAcids()
 {
-    return table;
+    return fattyAcidTable;
 }
 
 const FattyAcidFacts& factsOf(FattyAcid acid)
 {
-    return table[static_cast<std::size_t>(acid)];
+    return fattyAcidTable[static_cast<std::size_t>(acid)];
 }
 
 std::optional<FattyAcid> fattyAcidFromCode(std::string_view code)
 {
-    const auto found = std::ranges::find(table, code, &FattyAcidFacts::code);
-    return found == table.end() ? std::nullopt : std::optional(found->acid);
+    const auto found = std::ranges::find(fattyAcidTable, code, &FattyAcidFacts::code);
+    return found == fattyAcidTable.end() ? std::nullopt : std::optional(found->acid);
 }
 
 std::optional<double> saponificationValueOf(std::span<const std::pair<FattyAcid, double>> profile,

@@ -17,7 +17,7 @@ void scale(Figure& figure, double factor)
                                  std::min(scaled.high(), 1.0));
 }
 
-struct Sum {
+struct WeightedSum {
     double low = 0.0;
     double typical = 0.0;
     double high = 0.0;
@@ -103,9 +103,9 @@ std::optional<Material> mixed(std::span<const Ingredient> ingredients, Mass fina
 
     Material out;
     out.kind = MaterialKind::Produce;
-    std::array<Sum, partCount> parts;
-    Sum titratable;
-    Sum sv;
+    std::array<WeightedSum, partCount> parts;
+    WeightedSum titratable;
+    WeightedSum sv;
     double fat = 0.0;
     double heaviest = -1.0;
     for (const Ingredient& in : ingredients) {
@@ -126,7 +126,7 @@ std::optional<Material> mixed(std::span<const Ingredient> ingredients, Mass fina
         }
     }
     const double lost = std::max(0.0, total - end);
-    Sum& water = parts[static_cast<std::size_t>(Part::Water)];
+    WeightedSum& water = parts[static_cast<std::size_t>(Part::Water)];
     if (lost > water.typical)
         return std::nullopt;
     water.low = std::max(0.0, water.low - lost);

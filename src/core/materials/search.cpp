@@ -1,4 +1,5 @@
 #include "core/materials/search.h"
+#include "core/units/text.h"
 
 #include <algorithm>
 #include <cctype>
@@ -7,11 +8,6 @@
 namespace rhexion {
 
 namespace {
-
-bool isSpace(char c)
-{
-    return c == ' ' || c == '\t' || c == '\n' || c == '\r';
-}
 
 // How a name answers the whole text and its words; nothing if a word is missing.
 std::optional<int> markOf(const std::string& name, std::string_view wanted,

@@ -11,7 +11,7 @@ namespace {
 
 using N = TermName;
 using U = Unit;
-using F = MeasureFault;
+using Fault = MeasureFault;
 
 bool good(double v)
 {
@@ -71,14 +71,14 @@ void writeRuns(Working& w, const Runs& runs, const std::vector<double>& values, 
 MeasureResult dryDown(Mass wet, Mass dry, Mass dish, Scale scale)
 {
     if (!good(wet) || !good(dry) || !dish.isUsable())
-        return F::Missing;
+        return Fault::Missing;
     const double w = wet.inGrams();
     const double d = dry.inGrams();
     const double empty = dish.inGrams();
     if (empty >= w || empty > d)
-        return F::DishTooHeavy;
+        return Fault::DishTooHeavy;
     if (d > w)
-        return F::DryAboveWet;
+        return Fault::DryAboveWet;
     const double half = scale.step / 2.0;
     const double share = (w - d) / (w - empty);
     // Two weighings each half a step off, the worst way round.
@@ -136,12 +136,12 @@ MeasureResult refractometerWater(double brix, Temperature at, bool compensated,
                                  double insolubleShare)
 {
     if (!std::isfinite(brix) || !std::isfinite(insolubleShare) || insolubleShare < 0.0)
-        return F::Missing;
+        return Fault::Missing;
     if (brix < 0.0 || brix > 85.0)
-        return F::BrixOutOfRange;
+        return Fault::BrixOutOfRange;
     const auto correction = compensated ? std::optional(0.0) : brixCorrection(brix, at);
     if (!correction)
-        return F::TooWarmOrCold;
+        return Fault::TooWarmOrCold;
     Measured out;
     const double corrected = brix + *correction;
     if (!compensated)
@@ -152,7 +152,7 @@ MeasureResult refractometerWater(double brix, Temperature at, bool compensated,
                         corrected, U::Brix);
     const double water = 1.0 - corrected / 100.0 - insolubleShare;
     if (water <= 0.0)
-        return F::SolidsAboveAll;
+        return Fault::SolidsAboveAll;
     out.working.add(
         Rule::BrixWater,
         {{N::Share, U::Percent, corrected / 100.0}, {N::Share, U::Percent, insolubleShare}}, water,
@@ -170,7 +170,7 @@ MeasureResult solutionStrength(bool sodium, Mass hydroxide, const Interval& puri
                                Scale scale)
 {
     if (!good(hydroxide) || !good(purity.low()) || !good(upTo))
-        return F::Missing;
+        return Fault::Missing;
     const double molar = sodium ? molarMassSodiumHydroxide : molarMassPotassiumHydroxide;
     const double g = hydroxide.inGrams();
     const double half = scale.step / 2.0;
@@ -192,14 +192,14 @@ MeasureResult solutionStrength(bool sodium, Mass hydroxide, const Interval& puri
 MeasureResult titratableAcidity(std::span<const TitrationRun> runs, const Interval& strength)
 {
     if (runs.empty())
-        return F::NoRuns;
+        return Fault::NoRuns;
     if (!good(strength.low()))
-        return F::Missing;
+        return Fault::Missing;
     Measured out;
     std::vector<double> values;
     for (const TitrationRun& run : runs) {
         if (!good(run.sample) || !good(run.solution))
-            return F::Missing;
+            return Fault::Missing;
         values.push_back(100.0 * strength.typical() * run.solution / run.sample);
         out.working.add(Rule::TitrationRun,
                         {{N::Concentration, U::MolePerLitre, strength.typical()},
@@ -209,7 +209,7 @@ MeasureResult titratableAcidity(std::span<const TitrationRun> runs, const Interv
     }
     const Runs sum = summed(values);
     if (!sum.agree)
-        return F::RunsDisagree;
+        return Fault::RunsDisagree;
     writeRuns(out.working, sum, values, U::MillimolePer100Gram);
     out.value =
         around(sum.mean * (1.0 - sum.doubt) * strength.low() / strength.typical(), sum.mean,
@@ -220,11 +220,11 @@ MeasureResult titratableAcidity(std::span<const TitrationRun> runs, const Interv
 MeasureResult densityByCup(Mass empty, Mass withWater, Mass withMaterial, Scale scale)
 {
     if (!empty.isUsable() || !good(withWater) || !good(withMaterial))
-        return F::Missing;
+        return Fault::Missing;
     const double water = (withWater - empty).inGrams();
     const double material = (withMaterial - empty).inGrams();
     if (water <= 0.0 || material <= 0.0)
-        return F::DishTooHeavy;
+        return Fault::DishTooHeavy;
     const double volume = water / waterDensity20;
     const double density = material / volume;
     const double doubt = scale.step / water + scale.step / material + 0.005; // filled to the brim
@@ -245,10 +245,10 @@ MeasureResult densityByCup(Mass empty, Mass withWater, Mass withMaterial, Scale 
 MeasureResult eachWeight(Mass together, Mass dish, int count, Scale scale)
 {
     if (!good(together) || !dish.isUsable() || count <= 0)
-        return F::Missing;
+        return Fault::Missing;
     const double all = (together - dish).inGrams();
     if (all <= 0.0)
-        return F::DishTooHeavy;
+        return Fault::DishTooHeavy;
     const double each = all / count;
     const double doubt = scale.step / count;
     Measured out{around(each - doubt, each, each + doubt, anything), {}};
@@ -264,11 +264,11 @@ MeasureResult hydroxidePurity(std::span<const PurityRun> runs, double citricShar
                               Mass hydroxide, Mass solution, Scale scale)
 {
     if (runs.empty())
-        return F::NoRuns;
+        return Fault::NoRuns;
     if (!good(hydroxide) || !good(solution) || !good(citricShare) || citricShare > 1.0)
-        return F::Missing;
+        return Fault::Missing;
     if (solution <= hydroxide)
-        return F::DishTooHeavy;
+        return Fault::DishTooHeavy;
     const double molar = sodium ? molarMassSodiumHydroxide : molarMassPotassiumHydroxide;
     const AcidFacts& citric = factsOf(Acid::Citric);
     Measured out;
@@ -276,7 +276,7 @@ MeasureResult hydroxidePurity(std::span<const PurityRun> runs, double citricShar
     double doubt = scale.step / 2.0 / hydroxide.inGrams();
     for (const PurityRun& run : runs) {
         if (!good(run.citric) || !good(run.solution))
-            return F::Missing;
+            return Fault::Missing;
         const double pure = run.citric * citricShare / citric.molarMass() * citric.protons * molar;
         const double weighed = run.solution * (hydroxide / solution);
         values.push_back(pure / weighed);
@@ -292,12 +292,12 @@ MeasureResult hydroxidePurity(std::span<const PurityRun> runs, double citricShar
     }
     Runs sum = summed(values);
     if (!sum.agree)
-        return F::RunsDisagree;
+        return Fault::RunsDisagree;
     // Weighing is what limits this, not a burette: the single-run floor does not apply.
     sum.doubt = std::max(doubt, values.size() > 1 ? 2.0 * sum.deviation / sum.mean : 0.02);
     constexpr double readingSlack = 1.03;
     if (sum.mean > readingSlack)
-        return F::PurityAboveAll;
+        return Fault::PurityAboveAll;
     writeRuns(out.working, sum, values, U::Percent);
     const double typical = std::min(sum.mean, 1.0);
     out.value = around(sum.mean * (1.0 - sum.doubt), typical,
