@@ -82,7 +82,6 @@ int main(int argc, char** argv)
     }
     auto opened = SqliteJournal::open(path);
     Journal& journal = *std::get<std::unique_ptr<SqliteJournal>>(opened);
-    Theme::applyStyleSheet(app);
     std::vector<double> page;
     for (int round = 0; round < 7; ++round)
         page.push_back(timed([&] {

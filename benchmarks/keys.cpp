@@ -141,7 +141,6 @@ int main(int argc, char** argv)
     QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
     loadShippedFonts();
     Theme::apply(app, false);
-    Theme::applyStyleSheet(app);
     MainWindow window({folder.path(), false}, [] { return QDateTime::currentDateTimeUtc(); });
     window.resize(1280, 800);
     window.show();

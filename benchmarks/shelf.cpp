@@ -40,7 +40,6 @@ int main(int argc, char** argv)
     std::printf("%zu entries\n", stock.entries().size());
     ShelfPage page(stock, [] { return QDateTime::currentDateTimeUtc(); });
     page.resize(1190, 760);
-    Theme::applyStyleSheet(app);
     page.show();
     QApplication::processEvents();
     const QStringList texts{QStringLiteral("coconut oil, jar 2"), QStringLiteral("buttermilk"),

@@ -128,7 +128,6 @@ int main(int argc, char** argv)
     }
     if (pictures) {
         MainWindow window(places, clock, first);
-        Theme::applyStyleSheet(app);
         return takeShots(window, parser.value(shots)) > 0 ? 0 : 1;
     }
     Instance instance(data);
@@ -139,7 +138,6 @@ int main(int argc, char** argv)
     Workshop workshop(places, clock);
     Windows windows(workshop);
     MainWindow* window = windows.open(files.isEmpty() ? QString() : files.first(), first);
-    Theme::applyStyleSheet(app);
     EndSignals endSignals;
     QObject::connect(&endSignals, &EndSignals::asked, &windows, [&] {
         windows.leaveCopies();
@@ -151,8 +149,7 @@ int main(int argc, char** argv)
     // After the first picture, so that looking for recovered work does not delay it.
     new FirstPaint(*window, [&, window] {
         if (parser.isSet(timing)) {
-            std::puts("painted");
-            std::fflush(stdout);
+            sayPainted();
             QApplication::quit();
             return;
         }

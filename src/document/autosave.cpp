@@ -19,6 +19,18 @@ namespace rhexion {
 namespace {
 constexpr int delayMs = 500;
 const QString format = QStringLiteral("rhexion-recovery");
+
+QByteArray copyOf(const Formula& formula, const QString& path)
+{
+    // What stands before the formula; then the formula as it is written anyway, not read again.
+    const QJsonObject head{{"format", format},
+                           {"version", 1},
+                           {"path", path},
+                           {"at", QDateTime::currentDateTimeUtc().toString(Qt::ISODate)}};
+    QByteArray bytes = QJsonDocument(head).toJson(QJsonDocument::Compact);
+    bytes.chop(1);
+    return bytes + ",\"formula\":" + formulaToJson(formula) + '}';
+}
 } // namespace
 
 Autosave::Autosave(FormulaDocument& document, QString folder, QObject* parent)
@@ -26,13 +38,15 @@ Autosave::Autosave(FormulaDocument& document, QString folder, QObject* parent)
 {
     timer_.setSingleShot(true);
     timer_.setInterval(delayMs);
-    connect(&timer_, &QTimer::timeout, this, &Autosave::writeNow);
+    pool_.setMaxThreadCount(1);
+    connect(&timer_, &QTimer::timeout, this, &Autosave::writeBeside);
     connect(&document_, &FormulaDocument::changed, this, &Autosave::later);
     connect(&document_, &FormulaDocument::dirtyChanged, this, &Autosave::later);
 }
 
 Autosave::~Autosave()
 {
+    settle();
     // An orderly end has asked about unsaved work already.
     if (lock_ && !leaving_)
         QFile::remove(file_);
@@ -74,27 +88,65 @@ bool Autosave::prepare()
     return true;
 }
 
-bool Autosave::writeNow()
+void Autosave::settle()
 {
     timer_.stop();
-    if (!document_.isDirty()) {
-        if (lock_)
-            QFile::remove(file_);
+    pool_.clear(); // what has not begun would be older than what comes
+    pool_.waitForDone();
+}
+
+bool Autosave::isNeeded()
+{
+    if (document_.isDirty())
         return true;
+    if (lock_)
+        QFile::remove(file_);
+    return false;
+}
+
+void Autosave::writeBeside()
+{
+    if (!document_.isDirty()) {
+        writeNow();
+        return;
     }
-    if (!prepare())
-        return fail(folder_);
-    const QJsonObject root{
-        {"format", format},
-        {"version", 1},
-        {"path", document_.path()},
-        {"at", QDateTime::currentDateTimeUtc().toString(Qt::ISODate)},
-        {"formula", QJsonDocument::fromJson(formulaToJson(document_.formula())).object()}};
-    if (const auto fault = writeWhole(file_, QJsonDocument(root).toJson(), true))
+    if (!prepare()) {
+        fail(folder_);
+        return;
+    }
+    pool_.clear();
+    // On copies: a slow disk must not hold up the keys.
+    pool_.start(
+        [this, run = ++run_, formula = document_.formula(), path = document_.path(), file = file_] {
+            auto fault = writeWhole(file, copyOf(formula, path), true);
+            QMetaObject::invokeMethod(
+                this,
+                [this, run, fault = std::move(fault)] {
+                    if (run == run_) // nothing newer has been written since
+                        tell(fault);
+                },
+                Qt::QueuedConnection);
+        });
+}
+
+bool Autosave::tell(const std::optional<FileFault>& fault)
+{
+    if (fault)
         return fail(fault->detail);
     if (std::exchange(failing_, false))
         Q_EMIT kept();
     return true;
+}
+
+bool Autosave::writeNow()
+{
+    settle();
+    ++run_;
+    if (!isNeeded())
+        return true;
+    if (!prepare())
+        return fail(folder_);
+    return tell(writeWhole(file_, copyOf(document_.formula(), document_.path()), true));
 }
 
 QList<RecoveredWork> Autosave::leftBehind() const

@@ -4,6 +4,7 @@
 
 #include <QDateTime>
 #include <QObject>
+#include <QThreadPool>
 #include <QTimer>
 
 #include "core/formula/formula.h"
@@ -13,6 +14,7 @@
 #include <QLockFile>
 
 #include <memory>
+#include <optional>
 #include <vector>
 
 namespace rhexion {
@@ -50,7 +52,11 @@ Q_SIGNALS:
 
 private:
     void later();
+    void settle();      // nothing is being written, and nothing waits for it
+    void writeBeside(); // the same as writeNow(), in a thread; what fails is told later
+    bool isNeeded();
     bool prepare();
+    bool tell(const std::optional<FileFault>& fault);
     bool fail(const QString& why);
 
     FormulaDocument& document_;
@@ -58,6 +64,8 @@ private:
     QString file_;
     std::unique_ptr<QLockFile> lock_;
     QTimer timer_;
+    QThreadPool pool_;
+    int run_ = 0; // the newest write
     bool failing_ = false;
     bool leaving_ = false;
 };

@@ -20,6 +20,8 @@ public:
 
     // Waits for what is being worked out, for pictures and tests.
     void finish() { watcher_.finish(); }
+    void pause() { watcher_.pause(); }
+    void resume() { watcher_.resume(); }
 
 Q_SIGNALS:
     void found();

@@ -49,15 +49,28 @@ public:
     void restart()
     {
         ++*wanted_;
-        rest_.start();
+        pending_ = true;
+        if (!paused_)
+            rest_.start();
+    }
+    // Nothing is begun while paused: a window that comes up needs the machine.
+    void pause()
+    {
+        paused_ = true;
+        rest_.stop();
+    }
+    void resume()
+    {
+        paused_ = false;
+        if (pending_)
+            rest_.start();
     }
     // Waits for what is being worked out, for pictures and tests.
     void finish()
     {
-        if (rest_.isActive()) {
-            rest_.stop();
+        rest_.stop();
+        if (pending_)
             start();
-        }
         pool_.waitForDone();
         QCoreApplication::sendPostedEvents(&home_, QEvent::MetaCall);
     }
@@ -65,6 +78,7 @@ public:
 private:
     void start()
     {
+        pending_ = false;
         const int run = wanted_->load();
         Work work = begin_();
         if (!work)
@@ -87,6 +101,8 @@ private:
     Done done_;
     QObject home_; // lives on the interface thread
     QTimer rest_;
+    bool pending_ = false; // restarted, and not begun yet
+    bool paused_ = false;
     QThreadPool pool_;
     std::shared_ptr<std::atomic<int>> wanted_; // the run whose result is still wanted
 };

@@ -290,7 +290,7 @@ bool loadShippedFonts()
     bool all = true;
     for (const char* weight : {"Regular", "SemiBold"})
         all = QFontDatabase::addApplicationFont(
-                  QStringLiteral(":/fonts/RhexionSans-%1.otf").arg(QString::fromLatin1(weight))) >=
+                  QStringLiteral(":/fonts/RhexionSans-%1.ttf").arg(QString::fromLatin1(weight))) >=
                   0 &&
               all;
     return all;

@@ -2,6 +2,7 @@
 #include <QTest>
 
 #include "app/bench/accounts_view.h"
+#include "app/bench/caution_list.h"
 #include "app/bench/doubt_view.h"
 #include "app/bench/figures_panel.h"
 #include "app/bench/shelf_drawer.h"
@@ -17,8 +18,6 @@
 #include <QLocale>
 #include <QSignalSpy>
 
-#include <QComboBox>
-#include <QLabel>
 #include <QPushButton>
 
 using namespace rhexion;
@@ -138,9 +137,39 @@ private Q_SLOTS:
         QVERIFY(view->text().contains("of 100"));
         QApplication::processEvents(); // new cautions appear
         bool said = false;
-        for (const QLabel* label : bench.figures()->findChildren<QLabel*>())
-            said = said || (label->isVisible() && label->text().contains("Lye is left over in"));
+        for (const CautionCard* card : bench.figures()->findChildren<CautionCard*>())
+            said = said || (card->isVisible() && card->said().title.contains("Lye is left over"));
         QVERIFY(said);
+    }
+
+    // Every title is in sight, worst first; what there is no room for opens in place, by key too.
+    void everyCautionsTitleIsInSight()
+    {
+        for (const char* line :
+             {"500 g coconut oil", "100 g beeswax", "15 g citric acid monohydrate", "40 g salt",
+              "30 g honey", "20 g oat flour", "rest buttermilk"})
+            shop_->type(line);
+        auto* list = shop_->window->bench().figures()->findChild<CautionList*>();
+        std::vector<CautionCard*> cards;
+        for (CautionCard* card : list->findChildren<CautionCard*>())
+            if (card->isVisible())
+                cards.push_back(card);
+        QVERIFY(cards.size() >= 5);
+        QVERIFY(list->foldedHeight() <= list->viewport()->height());
+        QVERIFY(std::ranges::is_sorted(cards, std::ranges::greater{},
+                                       [](const CautionCard* c) { return c->said().severity; }));
+        for (const CautionCard* card : cards)
+            QVERIFY(!card->accessibleName().isEmpty() && !card->accessibleDescription().isEmpty());
+        CautionCard* last = cards.back();
+        QVERIFY(!last->isOpen());
+        const int folded = last->height();
+        last->setFocus();
+        QTest::keyClick(last, Qt::Key_Space);
+        QVERIFY(last->isOpen() && last->height() > folded);
+        QVERIFY(list->viewport()->rect().contains(
+            last->mapTo(list->viewport(), QPoint(1, last->height() - 1))));
+        QTest::mouseClick(last, Qt::LeftButton, {}, QPoint(3, 3));
+        QVERIFY(!last->isOpen());
     }
 
     void downChoosesTheNext()

@@ -32,7 +32,6 @@ public:
         QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
         loadShippedFonts();
         Theme::apply(*qApp, false);
-        Theme::applyStyleSheet(*qApp);
         open();
     }
     // A fresh window on the same folders, as after a restart.

@@ -29,8 +29,11 @@
 #include <QListView>
 #include <QPushButton>
 #include <QStackedWidget>
+#include <QTimer>
 #include <QToolButton>
 #include <QVBoxLayout>
+
+#include <utility>
 
 namespace rhexion {
 
@@ -55,6 +58,7 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
 
     side_ = new SteadyStack(this);
     doubt_ = new DoubtWatcher(document, this);
+    doubt_->pause(); // until the first picture
     figures_ = new FiguresPanel(document, *doubt_, side_);
     side_->addWidget(figures_);
     side_->setFixedWidth(sideWidth);
@@ -265,6 +269,13 @@ Panel* BenchPage::open(Panel*& panel, int width, Make make)
 void BenchPage::fitSide()
 {
     side_->setFixedWidth(width() < narrowPage ? sideWidth : std::max(sideWidth, sideWanted_));
+}
+
+void BenchPage::paintEvent(QPaintEvent* event)
+{
+    QWidget::paintEvent(event);
+    if (!std::exchange(painted_, true))
+        QTimer::singleShot(0, this, [this] { doubt_->resume(); });
 }
 
 void BenchPage::resizeEvent(QResizeEvent* event)

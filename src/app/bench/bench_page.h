@@ -68,6 +68,7 @@ Q_SIGNALS:
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
 
 private:
     void fitSide(); // the panel beside the bench is wide only where there is room
@@ -83,6 +84,7 @@ private:
 
     FormulaDocument& document_;
     DoubtWatcher* doubt_;
+    bool painted_ = false;
     Stock& stock_;
     Speech speech_;
     QLineEdit* title_;

@@ -1,87 +1,127 @@
 #include "app/bench/caution_list.h"
 
-#include "app/theme/theme.h"
 #include "app/widgets/label.h"
 
-#include <QLabel>
-#include <QPushButton>
-#include <QVBoxLayout>
+#include <algorithm>
 
 namespace rhexion {
 
-CautionCard::CautionCard(QWidget* parent) : QWidget(parent)
-{
-    title_ = new Label(this);
-    title_->setWordWrap(true);
-    reason_ = new Label(this);
-    reason_->setObjectName(QStringLiteral("muted"));
-    reason_->setWordWrap(true);
-    mend_ = new QPushButton(this);
-    mend_->setObjectName(QStringLiteral("mend"));
-    auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(8, 0, 0, 0);
-    column->setSpacing(2);
-    column->addWidget(title_);
-    column->addWidget(reason_);
-    column->addWidget(mend_);
-    said_.severity = -1;
-    connect(mend_, &QPushButton::clicked, this, [this] {
-        if (said_.mend)
-            Q_EMIT mendWanted(*said_.mend, said_.mendLabel);
-    });
-}
+namespace {
 
-void CautionCard::say(CautionSaid said)
-{
-    // A style sheet is slow to set, and neighbours are mostly of one severity.
-    if (said.severity != said_.severity)
-        title_->setStyleSheet(QStringLiteral("font-weight: 600; font-size: 14px; color: %1")
-                                  .arg(Theme::ofSeverity(said.severity).name()));
-    title_->setText(said.title);
-    reason_->setText(said.reason);
-    mend_->setVisible(said.mend.has_value());
-    mend_->setText(said.mendLabel);
-    said_ = std::move(said);
-}
+constexpr int gap = 0;
+constexpr int headHeight = 20;
+
+} // namespace
 
 CautionList::CautionList(QWidget* parent) : QScrollArea(parent)
 {
-    setWidgetResizable(true);
     setFrameShape(QFrame::NoFrame);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setFocusPolicy(Qt::NoFocus);
-    viewport()->setAutoFillBackground(false);
-    auto* inner = new QWidget(this);
-    inner->setObjectName(QStringLiteral("clear"));
-    column_ = new QVBoxLayout(inner);
-    column_->setContentsMargins(0, 0, 6, 0);
-    column_->setSpacing(8);
-    column_->addStretch();
-    setWidget(inner);
+    setWidget(new QWidget(this));
+    widget()->setAutoFillBackground(false);
+}
+
+CautionCard* CautionList::addCard()
+{
+    auto* card = new CautionCard(widget());
+    connect(card, &CautionCard::mendWanted, this, &CautionList::mendWanted);
+    connect(card, &CautionCard::toggled, this, [this, card] { toggle(card); });
+    cards_.push_back(card);
+    return card;
 }
 
 void CautionList::say(std::vector<CautionSaid> cautions)
 {
-    while (cards_.size() < cautions.size()) {
-        auto* card = new CautionCard(widget());
-        connect(card, &CautionCard::mendWanted, this, &CautionList::mendWanted);
-        column_->insertWidget(column_->count() - 1, card);
-        cards_.push_back(card);
-    }
+    std::erase_if(byHand_, [&](const auto& kept) {
+        return std::ranges::find(cautions, kept.first, &CautionSaid::title) == cautions.end();
+    });
+    while (cards_.size() < cautions.size())
+        addCard();
+    said_ = cautions.size();
     for (std::size_t i = 0; i < cards_.size(); ++i) {
-        const bool shown = i < cautions.size();
-        if (shown)
+        if (i < said_)
             cards_[i]->say(std::move(cautions[i]));
-        if (cards_[i]->isHidden() == shown)
-            cards_[i]->setVisible(shown);
+        if (cards_[i]->isHidden() == (i < said_))
+            cards_[i]->setVisible(i < said_);
     }
+    arrange();
+}
+
+void CautionList::toggle(CautionCard* card)
+{
+    const QString& title = card->said().title;
+    std::erase_if(byHand_, [&](const auto& kept) { return kept.first == title; });
+    byHand_.emplace_back(title, !card->isOpen());
+    arrange();
+    ensureWidgetVisible(card, 0, 0);
+}
+
+bool CautionList::headsGroup(std::size_t card) const
+{
+    return card == 0 || cards_[card]->said().severity != cards_[card - 1]->said().severity;
+}
+
+int CautionList::foldedHeight() const
+{
+    int height = 0;
+    for (std::size_t i = 0; i < said_; ++i)
+        height += cards_[i]->heightAt(viewport()->width(), false) + gap +
+                  (headsGroup(i) ? headHeight : 0);
+    return height;
+}
+
+void CautionList::arrange()
+{
+    const int width = viewport()->width();
+    // All titles first; then, from the worst on, what more there is room for.
+    int height = foldedHeight();
+    for (std::size_t i = 0; i < said_; ++i) {
+        CautionCard* card = cards_[i];
+        const int more = card->heightAt(width, true) - card->heightAt(width, false);
+        const auto hand =
+            std::ranges::find(byHand_, card->said().title, &std::pair<QString, bool>::first);
+        const bool open =
+            hand != byHand_.end() ? hand->second : height + more <= viewport()->height();
+        height += open ? more : 0;
+        card->setOpen(open);
+    }
+    int y = 0;
+    std::size_t heads = 0;
+    for (std::size_t i = 0; i < said_; ++i) {
+        if (headsGroup(i)) {
+            if (heads == heads_.size()) {
+                heads_.push_back(new Label(widget()));
+                heads_.back()->setObjectName(QStringLiteral("muted"));
+            }
+            QLabel* head = heads_[heads++];
+            head->setText(cards_[i]->said().grade);
+            head->setGeometry(0, y, width, headHeight);
+            head->show();
+            y += headHeight;
+        }
+        const int needed = cards_[i]->heightAt(width, cards_[i]->isOpen());
+        cards_[i]->setGeometry(0, y, width, needed);
+        y += needed + gap;
+    }
+    for (; heads < heads_.size(); ++heads)
+        heads_[heads]->hide();
+    widget()->resize(width, std::max(y, 1));
+}
+
+void CautionList::resizeEvent(QResizeEvent* event)
+{
+    QScrollArea::resizeEvent(event);
+    arrange();
 }
 
 void CautionList::bring(Vessel vessel)
 {
-    for (CautionCard* card : cards_)
-        if (!card->isHidden() && card->said().vessel == vessel) {
-            ensureWidgetVisible(card, 0, 0);
+    for (std::size_t i = 0; i < said_; ++i)
+        if (cards_[i]->said().vessel == vessel) {
+            if (!cards_[i]->isOpen())
+                toggle(cards_[i]);
+            ensureWidgetVisible(cards_[i], 0, 0);
             return;
         }
 }

@@ -1,58 +1,44 @@
-// The cautions in words, each with its mend. Cards are kept from one reckoning to the next, since
-// most of them say what they said before.
+// All cautions, worst first, under the word for their grade: every title, and as many reasons and
+// mends as there is room for. Cards are kept from one reckoning to the next, since most of them say
+// what they said before.
 #pragma once
 
-#include <QScrollArea>
+#include "app/bench/caution_card.h"
 
-#include "core/advice/caution.h"
+#include <QScrollArea>
 
 #include <vector>
 
 class QLabel;
-class QPushButton;
-class QVBoxLayout;
 
 namespace rhexion {
-
-struct CautionSaid {
-    QString title;
-    QString reason;
-    QString mendLabel;
-    int severity = 0;
-    Vessel vessel = Vessel::LyeJug;
-    std::optional<Edit> mend;
-};
-
-class CautionCard : public QWidget {
-    Q_OBJECT
-public:
-    explicit CautionCard(QWidget* parent);
-    void say(CautionSaid said);
-    const CautionSaid& said() const { return said_; }
-
-Q_SIGNALS:
-    void mendWanted(const Edit& edit, const QString& text);
-
-private:
-    CautionSaid said_;
-    QLabel* title_;
-    QLabel* reason_;
-    QPushButton* mend_;
-};
 
 class CautionList : public QScrollArea {
     Q_OBJECT
 public:
     explicit CautionList(QWidget* parent = nullptr);
     void say(std::vector<CautionSaid> cautions);
-    void bring(Vessel vessel); // the first one that sits there comes into view
+    void bring(Vessel vessel); // the first one that sits there is opened and comes into view
+    // What all titles need at the list's width, with the words for their grades.
+    int foldedHeight() const;
 
 Q_SIGNALS:
     void mendWanted(const Edit& edit, const QString& text);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
-    QVBoxLayout* column_;
+    void toggle(CautionCard* card);
+    void arrange();
+    CautionCard* addCard();
+    bool headsGroup(std::size_t card) const; // the first of its grade
+
     std::vector<CautionCard*> cards_; // those beyond what is said are hidden
+    std::vector<QLabel*> heads_;      // the word for each grade that is there
+    std::size_t said_ = 0;
+    // What was opened or folded by hand, by title, until it is no longer said.
+    std::vector<std::pair<QString, bool>> byHand_;
 };
 
 } // namespace rhexion

@@ -133,18 +133,28 @@ void DoubtView::show(const Doubt* doubt, const Speech& speech)
             .arg(names.join(QStringLiteral(", ")),
                  names.isEmpty() ? QString() : words::causeAdvice(doubt->causes.front().code)));
     causes_->setToolTip(asTip(advice.join(QLatin1Char('\n'))));
-    causes_->setVisible(!names.isEmpty() && !compact_);
+    causes_->setVisible(!names.isEmpty() && detail_ >= Detail::Causes);
     text_->setToolTip(asTip(causes_->text()));
     setAccessibleDescription(text_->text() + QLatin1Char(' ') + causes_->text());
 }
 
-void DoubtView::setCompact(bool compact)
+void DoubtView::setDetail(Detail detail)
 {
-    if (compact == compact_)
+    if (detail == detail_)
         return;
-    compact_ = compact;
-    band_->setVisible(!compact);
-    causes_->setVisible(!compact && !causes_->text().isEmpty());
+    detail_ = detail;
+    band_->setVisible(detail >= Detail::Picture);
+    causes_->setVisible(detail >= Detail::Causes && !causes_->text().isEmpty());
+}
+
+int DoubtView::heightWith(Detail detail) const
+{
+    const auto tall = [this](const QLabel* label) {
+        return label->text().isEmpty() ? 0 : label->heightForWidth(contentsRect().width() - 16);
+    };
+    const int spacing = layout()->spacing();
+    return tall(text_) + (detail >= Detail::Picture ? band_->minimumHeight() + spacing : 0) +
+           (detail >= Detail::Causes ? tall(causes_) + spacing : 0);
 }
 
 QString DoubtView::text() const

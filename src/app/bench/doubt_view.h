@@ -19,8 +19,12 @@ public:
     explicit DoubtView(QWidget* parent = nullptr);
     // Nothing: it is being worked out; the last picture stays, faint.
     void show(const Doubt* doubt, const Speech& speech);
-    // In a low window the sentence stays and picture and causes go; its tooltip has the causes.
-    void setCompact(bool compact);
+    // How much of it is shown. The sentence always is; its tooltip has the causes.
+    enum class Detail { Sentence, Picture, Causes };
+    void setDetail(Detail detail);
+    Detail detail() const { return detail_; }
+    // What it takes in a window of this width.
+    int heightWith(Detail detail) const;
     QString text() const;
     QString causes() const;
 
@@ -28,7 +32,7 @@ private:
     DoubtBand* band_;
     QLabel* text_;
     QLabel* causes_;
-    bool compact_ = false;
+    Detail detail_ = Detail::Causes;
 };
 
 } // namespace rhexion

@@ -72,8 +72,10 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidg
     layout->addWidget(working_);
     connect(&document_, &FormulaDocument::changed, this, &FiguresPanel::refresh);
     connect(&document_, &FormulaDocument::findingsChanged, this, &FiguresPanel::refreshCautions);
-    connect(&doubt_, &DoubtWatcher::found, this,
-            [this] { doubtView_->show(doubt_.doubt(), speech_); });
+    connect(&doubt_, &DoubtWatcher::found, this, [this] {
+        doubtView_->show(doubt_.doubt(), speech_);
+        makeRoom();
+    });
 }
 
 FigureRow* FiguresPanel::addRow(QVBoxLayout* layout, Rule rule)
@@ -144,12 +146,12 @@ void FiguresPanel::refreshCautions()
     const Formula& f = document_.formula();
     std::vector<CautionSaid> said;
     for (const Caution& caution : cautions)
-        said.push_back({QStringLiteral("%1: %2").arg(words::severityName(caution.severity),
-                                                     words::cautionTitle(caution, f, speech_)),
-                        words::cautionReason(caution, f, speech_),
-                        words::mendLabel(caution, f, speech_), int(caution.severity),
-                        caution.vessel, caution.mend});
+        said.push_back(
+            {words::severityName(caution.severity), words::cautionTitle(caution, f, speech_),
+             words::cautionReason(caution, f, speech_), words::mendLabel(caution, f, speech_),
+             int(caution.severity), caution.vessel, caution.mend});
     cautions_->say(std::move(said));
+    makeRoom();
 }
 
 void FiguresPanel::refresh()
@@ -168,10 +170,21 @@ void FiguresPanel::refresh()
 
 void FiguresPanel::resizeEvent(QResizeEvent* event)
 {
-    // In a low window the cautions need the room more than the picture of the doubt.
-    constexpr int low = 660;
-    doubtView_->setCompact(height() < low);
     QFrame::resizeEvent(event);
+    makeRoom();
+}
+
+void FiguresPanel::makeRoom()
+{
+    // Every caution's title comes before the picture of the doubt and its causes.
+    using Detail = DoubtView::Detail;
+    layout()->activate();
+    const int room = cautions_->viewport()->height() + doubtView_->heightWith(doubtView_->detail());
+    const int folded = cautions_->foldedHeight();
+    Detail detail = Detail::Causes;
+    while (detail > Detail::Sentence && room - doubtView_->heightWith(detail) < folded)
+        detail = static_cast<Detail>(static_cast<int>(detail) - 1);
+    doubtView_->setDetail(detail);
 }
 
 void FiguresPanel::showCautionsOf(Vessel vessel)

@@ -39,6 +39,7 @@ private:
     void refresh();
     void refreshFigures(const Reckoning& r);
     void refreshCautions();
+    void makeRoom(); // for the cautions
 
     FormulaDocument& document_;
     DoubtWatcher& doubt_;

@@ -35,7 +35,6 @@ PortionsPanel::PortionsPanel(FormulaDocument& document, QWidget* parent)
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->viewport()->setAutoFillBackground(false);
     auto* inner = new QWidget(scroll);
-    inner->setObjectName(QStringLiteral("clear"));
     list_ = new QVBoxLayout(inner);
     list_->setContentsMargins(0, 0, 4, 0);
     list_->setSpacing(8);

@@ -19,7 +19,6 @@ ScaleButton::ScaleButton(FormulaDocument& document, QWidget* parent)
     setIcon(Theme::icon(QStringLiteral("scale"), Theme::colours().ink));
     setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
     setPopupMode(QToolButton::InstantPopup);
-    setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
     auto* menu = new QMenu(this);
     setMenu(menu);
     connect(menu, &QMenu::aboutToShow, this, [this] {

@@ -90,7 +90,6 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     more_ = new QToolButton;
     more_->setText(tr("More…"));
     more_->setPopupMode(QToolButton::InstantPopup);
-    more_->setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
     menu_ = new QMenu(more_);
     more_->setMenu(menu_);
     for (NumberField* field : {superfat_, potassium_, jug_})

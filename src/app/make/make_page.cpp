@@ -1,5 +1,6 @@
 #include "app/make/make_page.h"
 
+#include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/limit_text.h"
@@ -102,9 +103,10 @@ QWidget* MakePage::buildSteps()
     planned_ = new Label(card);
     planned_->setFont(Theme::huge());
     advice_ = new Label(card);
-    advice_->setFont(Theme::figure());
+    QFont plain = Theme::figure();
+    plain.setWeight(QFont::Normal);
+    advice_->setFont(plain);
     advice_->setWordWrap(true);
-    advice_->setStyleSheet(QStringLiteral("font-weight: 400"));
 
     weighBox_ = new QWidget(card);
     auto* weighLabel = new Label(tr("Really weighed"), weighBox_);
@@ -333,8 +335,7 @@ void MakePage::refreshEffect()
     mends_->setText(lines.join(QLatin1Char('\n')));
     const bool danger = r.lyeHeavy() || (!current_->findings().empty() &&
                                          current_->findings().front().severity == Severity::Danger);
-    const QColor colour = danger ? Theme::colours().danger : Theme::colours().care;
-    mends_->setStyleSheet(QStringLiteral("color: %1").arg(colour.name()));
+    HouseStyle::setTone(mends_, danger ? Tone::Danger : Tone::Care);
     mends_->setVisible(!lines.isEmpty());
 }
 

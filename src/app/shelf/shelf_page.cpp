@@ -154,7 +154,6 @@ QWidget* ShelfPage::buildMaterial()
     more_ = new QToolButton(material_);
     more_->setText(tr("More…"));
     more_->setPopupMode(QToolButton::InstantPopup);
-    more_->setStyleSheet(QStringLiteral("QToolButton::menu-indicator { image: none; }"));
     auto* menu = new QMenu(more_);
     mixAction_ = menu->addAction(tr("Cook or mix…"), this, &ShelfPage::startMixing);
     edit_ = menu->addAction(tr("Change it…"), this, &ShelfPage::changeOwn);

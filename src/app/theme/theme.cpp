@@ -1,5 +1,7 @@
 #include "app/theme/theme.h"
 
+#include "app/theme/house_style.h"
+
 #include <QApplication>
 #include <QFile>
 #include <QPainter>
@@ -7,7 +9,6 @@
 #include <QPalette>
 #include <QPixmap>
 #include <QPixmapCache>
-#include <QStyleFactory>
 #include <QSvgRenderer>
 
 #include <cmath>
@@ -61,95 +62,6 @@ QColor mixed(const QColor& a, const QColor& b, double t)
                             float(a.blueF() + (b.blueF() - a.blueF()) * t));
 }
 
-QString styleSheet(const Colours& c)
-{
-    const QString hairline = mixed(c.line, c.paper, 0.55).name();
-    const QString hover = mixed(c.action, c.surface, 0.88).name();
-    QString sheet = QStringLiteral(R"(
-QMainWindow, QWidget#page { background: %paper; }
-QMenuBar { background: %paper; padding: 2px 6px; }
-QMenuBar::item { padding: 4px 10px; border-radius: 4px; }
-QMenuBar::item:selected { background: %hover; }
-QMenu { background: %surface; border: 1px solid %hair; padding: 6px; }
-QMenu::item { padding: 6px 28px 6px 14px; border-radius: 4px; }
-QMenu::item:selected { background: %hover; color: %ink; }
-QMenu::item:disabled { color: %line; }
-QMenu::separator { height: 1px; background: %hair; margin: 5px 8px; }
-QFrame#inset { background: %paper; border: 1px solid %hair; border-radius: 8px; }
-QFrame#card { background: %surface; border: 1px solid %hair; border-radius: 10px; }
-QFrame#rail { background: %surface; border: none; border-right: 1px solid %hair; }
-QLabel, QWidget#clear { background: transparent; }
-QLabel#muted { color: %muted; font-size: 13px; }
-QLabel#over { color: %muted; font-size: 12px; font-weight: 600; }
-QLineEdit, QComboBox, QPlainTextEdit, QDateEdit {
-  background: %surface; border: 1px solid %line; border-radius: 6px; padding: 3px 8px;
-  selection-background-color: %action; selection-color: %onaction; min-height: 22px; }
-QLineEdit:focus, QComboBox:focus, QPlainTextEdit:focus, QDateEdit:focus { border: 2px solid %action; padding: 2px 7px; }
-QLineEdit:disabled, QComboBox:disabled, QDateEdit:disabled { color: %muted; background: %paper; }
-QComboBox::drop-down, QDateEdit::drop-down { border: none; width: 22px; }
-QComboBox::down-arrow, QDateEdit::down-arrow { image: url(:/icons/chevron-%mode.svg); width: 12px; height: 12px; }
-QComboBox QAbstractItemView { background: %surface; border: 1px solid %hair; outline: 0;
-  selection-background-color: %hover; selection-color: %ink; padding: 4px; }
-QLineEdit#title { background: transparent; border: 1px solid transparent; font-size: 20px;
-  font-weight: 600; padding: 2px 6px; }
-QLineEdit#title:hover { border: 1px solid %hair; }
-QLineEdit#title:focus { border: 2px solid %action; padding: 1px 5px; background: %surface; }
-QPushButton { background: %surface; border: 1px solid %line; border-radius: 6px; padding: 5px 14px;
-  min-height: 20px; }
-QPushButton:hover { background: %hover; }
-QPushButton:focus { border: 2px solid %action; padding: 4px 13px; }
-QPushButton:disabled { color: %line; border-color: %hair; }
-QPushButton#primary { background: %action; color: %onaction; border: 1px solid %action;
-  font-weight: 600; }
-QPushButton#primary:hover { background: %actionhover; }
-QPushButton#primary:focus { border: 2px solid %ink; }
-QPushButton#primary:disabled { background: %hair; color: %muted; border-color: %hair; }
-QPushButton#mend { text-align: left; padding: 3px 10px; color: %action; border-color: %hair;
-  font-size: 13px; }
-QPushButton#mend:focus { border: 2px solid %action; padding: 2px 9px; }
-QToolButton { border: 1px solid transparent; border-radius: 6px; padding: 4px; background: transparent; }
-QToolButton:hover { background: %hover; }
-QToolButton:focus { border: 2px solid %action; padding: 3px; }
-QToolButton#rail { padding: 8px 2px; font-size: 13px; border-radius: 10px; }
-QToolButton#rail:checked { background: %hover; color: %action; font-weight: 600; }
-QListView, QTableView, QTextBrowser, QScrollArea { background: transparent; border: none; outline: 0; }
-QTableView::item { padding: 0 6px; border: none; }
-QCheckBox::indicator { width: 16px; height: 16px; border: 1px solid %line; border-radius: 4px;
-  background: %surface; }
-QCheckBox::indicator:checked { background: %action; border-color: %action;
-  image: url(:/icons/check-%mode.svg); }
-QCheckBox:focus { color: %action; }
-QTableView QLineEdit { min-height: 0; padding: 0 6px; border-radius: 0; }
-QTextBrowser { selection-background-color: %action; selection-color: %onaction; }
-QTableView { gridline-color: %hair; selection-background-color: %hover; selection-color: %ink; }
-QListView::item:selected, QTableView::item:selected { background: %hover; color: %ink; }
-QHeaderView { background: transparent; }
-QHeaderView::section { background: transparent; color: %muted; border: none;
-  border-bottom: 1px solid %hair; padding: 4px 6px; font-size: 13px; }
-QScrollBar:vertical { background: transparent; width: 10px; margin: 2px; }
-QScrollBar::handle:vertical { background: %hair; border-radius: 3px; min-height: 28px; }
-QScrollBar:horizontal { background: transparent; height: 10px; margin: 2px; }
-QScrollBar::handle:horizontal { background: %hair; border-radius: 3px; min-width: 28px; }
-QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
-QToolTip { background: %surface; color: %ink; border: 1px solid %line; padding: 4px; }
-)");
-    const std::pair<const char*, QString> words[] = {
-        {"%actionhover", mixed(c.action, c.ink, 0.15).name()},
-        {"%onaction", c.onAction.name()},
-        {"%action", c.action.name()},
-        {"%surface", c.surface.name()},
-        {"%paper", c.paper.name()},
-        {"%muted", c.muted.name()},
-        {"%hover", hover},
-        {"%hair", hairline},
-        {"%line", c.line.name()},
-        {"%ink", c.ink.name()},
-        {"%mode", darkNow ? QStringLiteral("dark") : QStringLiteral("light")}};
-    for (const auto& [word, colour] : words)
-        sheet.replace(QLatin1String(word), colour);
-    return sheet;
-}
-
 } // namespace
 
 const Colours& Theme::colours()
@@ -166,7 +78,6 @@ void Theme::apply(QApplication& app, bool toDark)
 {
     darkNow = toDark;
     const Colours& c = colours();
-    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     QPalette palette;
     palette.setColor(QPalette::Window, c.paper);
     palette.setColor(QPalette::WindowText, c.ink);
@@ -181,18 +92,36 @@ void Theme::apply(QApplication& app, bool toDark)
     palette.setColor(QPalette::Link, c.action);
     palette.setColor(QPalette::ToolTipBase, c.surface);
     palette.setColor(QPalette::ToolTipText, c.ink);
+    for (const auto role : {QPalette::WindowText, QPalette::ButtonText, QPalette::Text})
+        palette.setColor(QPalette::Disabled, role, c.line);
     app.setPalette(palette);
     app.setFont(body());
+    // Last: it gives each widget the colours of the day.
+    QApplication::setStyle(new HouseStyle);
 }
 
-void Theme::applyStyleSheet(QApplication& app)
+QColor Theme::hairline()
 {
-    app.setStyleSheet(styleSheet(colours()));
+    return mixed(colours().line, colours().paper, 0.55);
+}
+
+QColor Theme::hover()
+{
+    return mixed(colours().action, colours().surface, 0.88);
+}
+
+QColor Theme::actionHover()
+{
+    return mixed(colours().action, colours().ink, 0.15);
 }
 
 QFont Theme::small()
 {
     return sized(13, QFont::Normal);
+}
+QFont Theme::smallStrong()
+{
+    return sized(13, QFont::DemiBold);
 }
 QFont Theme::body()
 {

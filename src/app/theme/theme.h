@@ -26,12 +26,15 @@ class Theme {
 public:
     static const Colours& colours();
     static bool isDark();
-    // Sets palette and type for the whole application; the style sheet comes apart, because it is
-    // several times faster to style a window that is already built.
+    // Sets palette, type and style for the whole application.
     static void apply(QApplication& app, bool dark);
-    static void applyStyleSheet(QApplication& app);
 
-    static QFont small();  // 13 px
+    static QColor hairline();
+    static QColor hover();       // ground of what is pointed at or chosen
+    static QColor actionHover(); // the main button's
+
+    static QFont small(); // 13 px
+    static QFont smallStrong();
     static QFont body();   // 16 px
     static QFont strong(); // body, semi-bold
     static QFont figure(); // 20 px, semi-bold

@@ -1,6 +1,7 @@
 // One sentence in red below a form: what keeps it from being kept. Hidden while there is none.
 #pragma once
 
+#include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 
 #include <QLabel>
@@ -12,8 +13,8 @@ public:
     explicit Complaint(QWidget* parent) : QLabel(parent)
     {
         setWordWrap(true);
-        setStyleSheet(
-            QStringLiteral("color: %1; font-weight: 600").arg(Theme::colours().danger.name()));
+        setFont(Theme::strong());
+        HouseStyle::setTone(this, Tone::Danger);
         hide();
     }
     void say(const QString& sentence)

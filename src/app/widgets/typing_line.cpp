@@ -1,5 +1,6 @@
 #include "app/widgets/typing_line.h"
 
+#include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "words/plain_text.h"
@@ -115,11 +116,7 @@ void TypingLine::say(const QString& text, bool bad)
     said_->setText(text);
     said_->setToolTip(asTip(text));
     said_->setVisible(!text.isEmpty());
-    QPalette palette = said_->palette();
-    palette.setColor(QPalette::WindowText, bad ? Theme::colours().care : Theme::colours().fine);
-    said_->setPalette(palette);
-    said_->setStyleSheet(QStringLiteral("color: %1")
-                             .arg((bad ? Theme::colours().care : Theme::colours().fine).name()));
+    HouseStyle::setTone(said_, bad ? Tone::Care : Tone::Fine);
     add_->setEnabled(!bad && !text.isEmpty());
     field_->setAccessibleDescription(text);
 }

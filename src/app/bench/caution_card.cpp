@@ -1,0 +1,186 @@
+#include "app/bench/caution_card.h"
+
+#include "app/theme/house_style.h"
+#include "app/theme/soft_box.h"
+#include "app/theme/theme.h"
+
+#include <QAccessible>
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPushButton>
+
+#include <cmath>
+
+namespace rhexion {
+
+namespace {
+
+constexpr int indent = 16; // the mark stands before the title
+constexpr int cardEdge = 4;
+constexpr int between = 2;
+
+void layOutText(QTextLayout& layout, const QString& text, const QFont& font, int width)
+{
+    layout.setText(text);
+    layout.setFont(font);
+    layout.setCacheEnabled(true);
+    layout.beginLayout();
+    double y = 0.0;
+    for (QTextLine line = layout.createLine(); line.isValid(); line = layout.createLine()) {
+        line.setLineWidth(width);
+        line.setPosition(QPointF(0.0, y));
+        y += std::ceil(line.height());
+    }
+    layout.endLayout();
+}
+
+int heightOf(const QTextLayout& layout)
+{
+    return static_cast<int>(std::ceil(layout.boundingRect().height()));
+}
+
+} // namespace
+
+CautionCard::CautionCard(QWidget* parent) : QWidget(parent)
+{
+    setFocusPolicy(Qt::StrongFocus);
+    setCursor(Qt::PointingHandCursor);
+    mend_ = new QPushButton(this);
+    mend_->setObjectName(QStringLiteral("mend"));
+    mend_->setCursor(Qt::ArrowCursor);
+    mend_->hide();
+    said_.severity = -1;
+    connect(mend_, &QPushButton::clicked, this, [this] {
+        if (said_.mend)
+            Q_EMIT mendWanted(*said_.mend, said_.mendLabel);
+    });
+}
+
+void CautionCard::say(CautionSaid said)
+{
+    const bool texts = said.title != said_.title || said.reason != said_.reason;
+    if (texts || said.severity != said_.severity)
+        update();
+    if (texts) {
+        laidWidth_ = -1;
+        setAccessibleName(QStringLiteral("%1: %2").arg(said.grade, said.title));
+        setAccessibleDescription(said.reason);
+    }
+    if (said.mendLabel != said_.mendLabel)
+        mend_->setText(said.mendLabel);
+    said_ = std::move(said);
+    placeMend();
+}
+
+void CautionCard::setOpen(bool open)
+{
+    if (open_ == open)
+        return;
+    open_ = open;
+    placeMend();
+    update();
+}
+
+void CautionCard::layOut(int width)
+{
+    if (width == laidWidth_)
+        return;
+    laidWidth_ = width;
+    const int room = std::max(40, width - indent - cardEdge);
+    layOutText(title_, said_.title, Theme::smallStrong(), room);
+    layOutText(reason_, said_.reason, Theme::small(), room);
+}
+
+int CautionCard::heightAt(int width, bool open)
+{
+    layOut(width);
+    int height = cardEdge + heightOf(title_) + cardEdge;
+    if (open) {
+        height += said_.reason.isEmpty() ? 0 : between + heightOf(reason_);
+        height += said_.mend ? between + mend_->sizeHint().height() : 0;
+    }
+    return height;
+}
+
+void CautionCard::placeMend()
+{
+    const bool shown = open_ && said_.mend.has_value();
+    if (mend_->isHidden() == shown)
+        mend_->setVisible(shown);
+    if (!shown || width() <= 0)
+        return;
+    const QSize wanted = mend_->sizeHint();
+    const int room = width() - indent - cardEdge;
+    mend_->setGeometry(layoutDirection() == Qt::RightToLeft ? cardEdge : indent,
+                       heightAt(width(), true) - cardEdge - wanted.height(), room, wanted.height());
+}
+
+void CautionCard::paintEvent(QPaintEvent*)
+{
+    layOut(width());
+    QPainter painter(this);
+    const QColor hue = Theme::ofSeverity(said_.severity);
+    if (hasFocus())
+        drawSoftBox(painter, rect(), {{}, Theme::colours().action, 2});
+    // Each grade has a mark of its own shape; a hollow one has more to say.
+    const bool right = layoutDirection() == Qt::RightToLeft;
+    const double line = heightOf(title_) / std::max(1, title_.lineCount());
+    const QRectF mark(right ? width() - indent + 6 : 4, cardEdge + line / 2 - 4, 8, 8);
+    const QPointF middle = mark.center();
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(hue, 1.6));
+    painter.setBrush(open_ ? QBrush(hue) : QBrush(Qt::NoBrush));
+    if (said_.severity >= 2)
+        painter.drawPolygon(
+            QPolygonF{QPointF(middle.x(), mark.top()), mark.bottomRight(), mark.bottomLeft()});
+    else if (said_.severity == 1)
+        painter.drawPolygon(
+            QPolygonF{QPointF(middle.x(), mark.top()), QPointF(mark.right(), middle.y()),
+                      QPointF(middle.x(), mark.bottom()), QPointF(mark.left(), middle.y())});
+    else
+        painter.drawEllipse(mark.adjusted(0.5, 0.5, -0.5, -0.5));
+    const double x = right ? cardEdge : indent;
+    painter.setPen(hue);
+    title_.draw(&painter, QPointF(x, cardEdge));
+    if (open_) {
+        painter.setPen(Theme::colours().muted);
+        reason_.draw(&painter, QPointF(x, cardEdge + heightOf(title_) + between));
+    }
+}
+
+void CautionCard::resizeEvent(QResizeEvent*)
+{
+    placeMend();
+}
+
+void CautionCard::mousePressEvent(QMouseEvent* event)
+{
+    if (event->button() == Qt::LeftButton)
+        Q_EMIT toggled();
+}
+
+void CautionCard::keyPressEvent(QKeyEvent* event)
+{
+    switch (event->key()) {
+    case Qt::Key_Space:
+    case Qt::Key_Return:
+    case Qt::Key_Enter: Q_EMIT toggled(); return;
+    default: QWidget::keyPressEvent(event);
+    }
+}
+
+void CautionCard::focusInEvent(QFocusEvent* event)
+{
+    QWidget::focusInEvent(event);
+    update();
+}
+
+void CautionCard::changeEvent(QEvent* event)
+{
+    if (event->type() == QEvent::StyleChange || event->type() == QEvent::FontChange)
+        laidWidth_ = -1;
+    QWidget::changeEvent(event);
+}
+
+} // namespace rhexion
