@@ -1,4 +1,5 @@
 #include "app/bench/accounts_view.h"
+#include "app/theme/soft_box.h"
 #include "words/plain_text.h"
 
 #include <QHelpEvent>
@@ -18,6 +19,7 @@ constexpr double barGap = 6.0;
 constexpr double nameWidth = 62.0; // the account's name
 constexpr double barNameWidth = 82.0;
 constexpr double totalWidth = 92.0;
+constexpr int nameRoom = 46; // px a segment needs for its name
 } // namespace
 
 AccountsView::AccountsView(QWidget* parent) : QWidget(parent)
@@ -85,6 +87,40 @@ QRectF AccountsView::rectOf(std::size_t account, std::size_t bar, std::size_t se
     return {left, area.top(), segments[segment].value * unit, area.height()};
 }
 
+void AccountsView::paintSegment(QPainter& painter, const Segment& segment, const QRect& rect,
+                                int shade)
+{
+    const Colours& c = Theme::colours();
+    if (segment.gap) {
+        painter.setPen(QPen(Theme::of(segment.matter), 1.5, Qt::DashLine));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(QRectF(rect).adjusted(1, 1, -1, -1));
+    } else {
+        Theme::fill(painter, rect, segment.matter, shade);
+        if (segment.over)
+            drawSoftBox(painter, rect, {{}, c.danger, 2, 0});
+        else
+            painter.fillRect(QRect(rect.right(), rect.top(), 1, rect.height()), c.surface);
+    }
+    // A name is worth writing only if most of it can be read, on a quiet ground of its own.
+    if (rect.width() <= nameRoom)
+        return;
+    const QFontMetrics metrics = painter.fontMetrics();
+    const QString text = metrics.elidedText(segment.name, Qt::ElideRight, rect.width() - 12);
+    if (text.size() <= 2)
+        return;
+    if (!segment.gap) {
+        QColor ground = c.surface;
+        ground.setAlphaF(0.86f);
+        drawSoftBox(painter,
+                    QRect(rect.left() + 3, rect.top() + 5, metrics.horizontalAdvance(text) + 7,
+                          rect.height() - 10),
+                    {ground, {}, 1, 4});
+    }
+    painter.setPen(c.ink);
+    painter.drawText(rect.adjusted(6, 0, -4, 0), Qt::AlignLeft | Qt::AlignVCenter, text);
+}
+
 void AccountsView::paintBar(QPainter& painter, std::size_t account, std::size_t bar)
 {
     const Colours& c = Theme::colours();
@@ -98,48 +134,25 @@ void AccountsView::paintBar(QPainter& painter, std::size_t account, std::size_t 
     painter.drawText(QRectF(area.right() + 6, area.top(), totalWidth, barHeight),
                      Qt::AlignRight | Qt::AlignVCenter, what.total);
 
+    const double unit = unitOf(account, area);
+    double left = area.left();
     int shade = 0;
-    for (std::size_t i = 0; i < what.segments.size(); ++i) {
-        const Segment& segment = what.segments[i];
-        const QRectF rect = rectOf(account, bar, i);
-        if (segment.gap) {
-            painter.setPen(QPen(Theme::of(segment.matter), 1.5, Qt::DashLine));
-            painter.setBrush(Qt::NoBrush);
-            painter.drawRect(rect.adjusted(1, 1, -1, -1));
-        } else {
-            Theme::fill(painter, rect, segment.matter, shade++);
-            painter.setPen(QPen(segment.over ? c.danger : c.surface, segment.over ? 2 : 1));
-            painter.setBrush(Qt::NoBrush);
-            painter.drawRect(rect);
-        }
-        painter.setFont(Theme::small());
-        const QFontMetrics metrics = painter.fontMetrics();
-        const double room = rect.width() - 12;
-        const QString text = metrics.elidedText(segment.name, Qt::ElideRight, int(room));
-        if (segment.gap && i + 1 == what.segments.size() && room <= 34) {
+    for (const Segment& segment : what.segments) {
+        const double right = left + segment.value * unit;
+        // Whole pixels: they are filled, not drawn as paths.
+        const QRect rect(QPoint(qRound(left), qRound(area.top())),
+                         QPoint(qRound(right) - 1, qRound(area.bottom()) - 1));
+        paintSegment(painter, segment, rect, shade);
+        shade += segment.gap ? 0 : 1;
+        if (segment.gap && &segment == &what.segments.back() && rect.width() <= nameRoom) {
             painter.setPen(c.muted);
-            painter.drawText(
-                QRectF(rect.right() + 5, rect.top(), area.right() - rect.right(), barHeight),
-                Qt::AlignLeft | Qt::AlignVCenter, segment.name);
+            painter.drawText(QRectF(right + 5, area.top(), area.right() - right, barHeight),
+                             Qt::AlignLeft | Qt::AlignVCenter, segment.name);
         }
-        // A name is worth writing only if most of it can be read, on a quiet ground of its own.
-        if (room > 34 && text.size() > 2) {
-            const double textWidth = metrics.horizontalAdvance(text);
-            if (!segment.gap) {
-                painter.setPen(Qt::NoPen);
-                QColor ground = c.surface;
-                ground.setAlphaF(0.86f);
-                painter.setBrush(ground);
-                painter.drawRoundedRect(
-                    QRectF(rect.left() + 3, rect.top() + 5, textWidth + 7, barHeight - 10), 4, 4);
-            }
-            painter.setPen(c.ink);
-            painter.drawText(rect.adjusted(6, 0, -4, 0), Qt::AlignLeft | Qt::AlignVCenter, text);
-        }
+        left = right;
     }
     if (what.low >= 0.0) {
         // The doubt of what is called for, as a whisker under the bar.
-        const double unit = unitOf(account, area);
         const double y = area.bottom() + barGap / 2;
         painter.setPen(QPen(c.ink, 1.5));
         const double low = area.left() + what.low * unit;

@@ -51,6 +51,7 @@ private:
     void choose(const Place& place);
     QString sentenceFor(const Place& place) const;
     QRectF barRect(std::size_t account, std::size_t bar) const;
+    void paintSegment(QPainter& painter, const Segment& segment, const QRect& rect, int shade);
     void paintBar(QPainter& painter, std::size_t account, std::size_t bar);
 
     std::vector<BarAccount> accounts_;

@@ -4,6 +4,7 @@
 #include <QPainter>
 #include <QPixmap>
 
+#include <algorithm>
 #include <cmath>
 #include <map>
 #include <tuple>
@@ -43,7 +44,7 @@ const QPixmap& cornersOf(const BoxLook& look, int corner, int scale)
 void drawSoftBox(QPainter& painter, const QRect& rect, const BoxLook& look)
 {
     painter.save();
-    const int corner = look.radius + 1;
+    const int corner = std::max(look.radius, look.lineWidth) + 1;
     const double scale = painter.device()->devicePixelRatioF();
     // Between whole pixels the pieces would not meet.
     if (scale != std::floor(scale) || rect.width() < 2 * corner || rect.height() < 2 * corner) {

@@ -115,33 +115,41 @@ QColor Theme::actionHover()
     return mixed(colours().action, colours().ink, 0.15);
 }
 
+// Kept, and shared by whoever asks: what a font has looked up goes with it.
 QFont Theme::small()
 {
-    return sized(13, QFont::Normal);
+    static const QFont font = sized(13, QFont::Normal);
+    return font;
 }
 QFont Theme::smallStrong()
 {
-    return sized(13, QFont::DemiBold);
+    static const QFont font = sized(13, QFont::DemiBold);
+    return font;
 }
 QFont Theme::body()
 {
-    return sized(16, QFont::Normal);
+    static const QFont font = sized(16, QFont::Normal);
+    return font;
 }
 QFont Theme::strong()
 {
-    return sized(16, QFont::DemiBold);
+    static const QFont font = sized(16, QFont::DemiBold);
+    return font;
 }
 QFont Theme::figure()
 {
-    return sized(20, QFont::DemiBold);
+    static const QFont font = sized(20, QFont::DemiBold);
+    return font;
 }
 QFont Theme::large()
 {
-    return sized(28, QFont::DemiBold);
+    static const QFont font = sized(28, QFont::DemiBold);
+    return font;
 }
 QFont Theme::huge()
 {
-    return sized(56, QFont::DemiBold);
+    static const QFont font = sized(56, QFont::DemiBold);
+    return font;
 }
 
 QColor Theme::of(Matter matter)
