@@ -28,7 +28,7 @@ std::optional<Refusal> checkHydroxide(const MaterialPtr& material, Part part, bo
 
 std::optional<Refusal> checkLyeRanges(const LyeSettings& lye)
 {
-    if (!within(lye.superfat, -0.5, 0.9999))
+    if (!within(lye.superfat, LyeSettings::leastSuperfat, LyeSettings::mostSuperfat))
         return Refusal{RefusalCode::BadSuperfat, 0, {}, {lye.superfat}};
     if (!within(lye.potassiumShare, 0.0, 1.0))
         return Refusal{RefusalCode::BadPotassiumShare, 0, {}, {lye.potassiumShare}};

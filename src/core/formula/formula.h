@@ -114,7 +114,10 @@ struct SecondJug {
 struct LyeSettings {
     MaterialPtr sodium;
     MaterialPtr potassium;
-    double superfat = 0.05;      // fraction, below 1; below 0 leaves lye
+    // Fraction, within the range below; below 0 leaves lye.
+    double superfat = 0.05;
+    static constexpr double leastSuperfat = -0.5;
+    static constexpr double mostSuperfat = 0.9999;
     double potassiumShare = 0.0; // 0 to 1, of what the convention says
     SplitConvention split = SplitConvention::Moles;
     HiddenFatSchool hiddenFat = HiddenFatSchool::Surely;

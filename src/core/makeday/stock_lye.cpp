@@ -1,5 +1,7 @@
 #include "core/makeday/stock_lye.h"
 
+#include "core/units/root.h"
+
 #include <algorithm>
 
 namespace rhexion {
@@ -35,14 +37,11 @@ std::optional<StockLye> stockLye(const Formula& f, const Reckoning& r, const Sto
     out.waterGrams = out.solutionGrams - out.hydroxideGrams;
     const double weighedShare = out.hydroxideGrams / out.solutionGrams;
     out.strength = purity * weighedShare;
-    if (perWater > solubility(wish.sodium, 0.0)) {
-        double low = 0.0;
-        double high = room;
-        for (int pass = 0; pass < 40; ++pass) {
-            const double middle = (low + high) / 2.0;
-            (solubility(wish.sodium, middle) < perWater ? low : high) = middle;
-        }
-        out.crystallisesBelow = Temperature::celsius(high);
+    if (perWater > solubility(wish.sodium, 0.0)) { // else it stays clear down to 0 C
+        const seek::Root cold = seek::root(
+            [&](double celsius) { return solubility(wish.sodium, celsius) - perWater; }, 0.0, room);
+        if (cold.outcome == seek::Outcome::Found)
+            out.crystallisesBelow = Temperature::celsius(cold.at);
     }
     return out;
 }
