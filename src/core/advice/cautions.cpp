@@ -37,12 +37,11 @@ std::vector<Caution> cautionsFor(const Formula& formula, const Account& reckonin
 
 std::optional<Caution> cautionOf(const Formula& f, const Account& r, const Doubt& doubt)
 {
-    constexpr double bearable = 0.01;
-    constexpr double likely = 0.25;
-    if (doubt.chanceOfExcess <= bearable || r.lyeHeavy())
+    if (doubt.chanceOfExcess <= at(Threshold::ChanceBearable) || r.lyeHeavy())
         return std::nullopt;
     Caution c{CautionCode::ChanceOfLyeExcess,
-              doubt.chanceOfExcess > likely ? Severity::Danger : Severity::Care,
+              doubt.chanceOfExcess > at(Threshold::ChanceLikely) ? Severity::Danger
+                                                                 : Severity::Care,
               Vessel::LyeJug,
               0,
               {doubt.chanceOfExcess, doubt.superfat.low},

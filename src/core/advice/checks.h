@@ -4,6 +4,7 @@
 
 #include "core/account/account.h"
 #include "core/advice/caution.h"
+#include "core/advice/thresholds.h"
 #include "core/materials/behaviour.h"
 
 #include <array>
@@ -36,8 +37,11 @@ struct PotContents {
     bool hot = false;   // something joins after the cook
 
     // The kinds of bar that are judged apart.
-    bool isCoconutBar(double oils) const { return lauric > 0.5 * 0.78 * oils; } // half of it
-    bool isSaltBar(double oils) const { return salt > 0.25 * oils; }
+    bool isCoconutBar(double oils) const
+    {
+        return lauric > at(Threshold::CoconutShare) * at(Threshold::LauricOfCoconut) * oils;
+    }
+    bool isSaltBar(double oils) const { return salt > at(Threshold::SaltBar) * oils; }
 };
 PotContents contentsOf(const Formula& formula, const Account& account);
 

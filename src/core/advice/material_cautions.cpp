@@ -9,6 +9,7 @@ namespace {
 
 using C = CautionCode;
 using S = Severity;
+using T = Threshold;
 
 const BehaviourNote* behaviour(const Material& m, Behaviour what)
 {
@@ -25,8 +26,7 @@ void checkLines(const Formula& f, const Account& r, std::vector<Caution>& out)
         const Line& line = f.lines[i];
         if (line.material->acidityUnknown()) {
             const double mol = r.lines[i].grams * line.material->titratable->range.high() / 1e5;
-            // A hundredth of the lye is what a kitchen scale and a drum's purity leave open anyway.
-            if (mol > r.hydroxideMol * 0.01)
+            if (mol > r.hydroxideMol * rhexion::at(Threshold::AcidityNoticed))
                 out.push_back({CautionCode::AcidityNotKnown,
                                Severity::Note,
                                line.vessel,
@@ -66,9 +66,9 @@ void checkOne(const Advising& a, std::size_t i)
     const auto moved = [&](Vessel to) {
         return std::optional<Edit>(MoveLine{line.id, to, a.f.lines.size()});
     };
-    constexpr double addedSugar = 0.04; // milks of animals hold no other sugar than lactose
     if (m.kind == MaterialKind::Milk &&
-        (m.behaves(Behaviour::Sweetened) || m.part(Part::OtherSugar).range.typical() > addedSugar))
+        (m.behaves(Behaviour::Sweetened) ||
+         m.part(Part::OtherSugar).range.typical() > rhexion::at(T::AddedSugarInMilk)))
         a.say(C::SweetenedMilk, S::Care, at, line.id);
     if (m.behaves(Behaviour::OwnHouseholdOnly))
         a.say(C::HumanMilk, S::Note, at, line.id);
@@ -76,12 +76,13 @@ void checkOne(const Advising& a, std::size_t i)
         a.say(C::InfusedOil, S::Note, at, line.id);
     if (m.kind == MaterialKind::Acid && !m.behaves(Behaviour::FormIsSaid))
         for (const AcidShare& acid : m.acids)
-            if (acid.acid == Acid::Citric && acid.share.range.typical() > 0.95)
+            if (acid.acid == Acid::Citric &&
+                acid.share.range.typical() > rhexion::at(T::CitricAlone))
                 a.say(C::CitricFormNotSaid, S::Care, at, line.id);
-    if (m.behaves(Behaviour::MeltsHot) && share > 0.03)
+    if (m.behaves(Behaviour::MeltsHot) && share > rhexion::at(T::HardWax))
         a.say(C::SetsInThePot, S::Note, at, line.id,
               {m.melting ? m.melting->range.typical() : 60.0, share});
-    if (m.kind == MaterialKind::FattyAcid && share > 0.05)
+    if (m.kind == MaterialKind::FattyAcid && share > rhexion::at(T::FattyAcid))
         a.say(C::FattyAcidSeizes, S::Care, at, line.id, {share});
     if (m.kind == MaterialKind::Produce && m.behaves(Behaviour::NotInAluminium))
         a.say(C::SourInAluminium, S::Note, at, line.id);
@@ -107,7 +108,7 @@ void checkOne(const Advising& a, std::size_t i)
             a.say(C::EggInLye, S::Care, at, line.id, {}, moved(Vessel::OilPot));
         if (m.kind == MaterialKind::Scent)
             a.say(C::ScentInLye, S::Care, at, line.id, {}, moved(Vessel::Trace));
-        if (m.part(Part::Alcohol).range.typical() > 0.005)
+        if (m.part(Part::Alcohol).range.typical() > rhexion::at(T::AlcoholInJug))
             a.say(C::AlcoholInLye, S::Danger, at, line.id, {m.part(Part::Alcohol).range.typical()});
     }
     if (at == Vessel::OilPot &&

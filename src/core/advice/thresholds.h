@@ -1,0 +1,116 @@
+// Where a caution begins to speak: one figure a row, with where it is from. None of them is a fact
+// of nature; a workshop that knows better changes the row and not the check.
+#pragma once
+
+#include "core/units/enum_count.h"
+
+#include <array>
+#include <string_view>
+
+namespace rhexion {
+
+enum class Threshold {
+    HotStart,          // C, oils and lye joined: milk and sugar then overheat
+    SugarWithMilk,     // sugar / oils, from which that matters
+    MuchSugar,         // sugar / oils
+    ManyColours,       // how many beside a scent
+    UncountedReserve,  // of the lye that might be taken up and is not counted
+    CoconutShare,      // of the oils, counted as coconut's lauric group
+    LauricOfCoconut,   // caprylic to myristic in coconut oil
+    CoconutSuperfat,   // below it a coconut bar dries the skin
+    SaltBar,           // salt / oils: made as a salt bar
+    OleicOils,         // mostly oleic oils / oils: a long cure
+    MostlyOleic,       // oleic acid of an oil that counts so
+    SoftAcids,         // linoleic and linolenic of the oils: goes rancid
+    VerySuperfatted,   // true superfat
+    StrongBatter,      // lye strength
+    WeakBatter,        // lye strength
+    LyeNoticed,        // of the lye: below it a kitchen scale leaves as much open
+    AcidNoticed,       // of the lye, on weighed lye
+    AcidityNoticed,    // of the lye, of an acidity nobody measured
+    AddedSugarInMilk,  // share that is no lactose
+    CitricAlone,       // share of citric acid in what is asked for its form
+    HardWax,           // of the oils it meets: sets in the pot
+    FattyAcid,         // of the oils it meets: seizes
+    AlcoholInJug,      // share
+    UnevenPortion,     // superfat below the whole's
+    ScentOverUsual,    // times the most of its usual use
+    ChanceBearable,    // of lye left over
+    ChanceLikely,      // the same, a danger
+    JugTooHotToBeTrue, // C: degrees F meant
+    PointsMeant,       // less water by so little: points of strength meant
+    PurityAsFraction,  // a purity typed as 0.9 per cent
+    TotalOff,          // between the oils' stated total and their sum
+    OtherLyeTooMuch,   // superfat that weighing by the other lye's figure explains
+    OtherLyeTooLittle, // the same, on the other side
+    OtherLyeLow,       // superfat with the other lye, from
+    OtherLyeHigh,      // and to, that makes it likely
+};
+
+struct ThresholdRow {
+    Threshold threshold;
+    double value;
+    std::string_view source;
+};
+
+namespace detail {
+inline constexpr std::string_view trade = "common practice, no source";
+inline constexpr std::string_view scale = "what a kitchen scale and a drum's label leave open";
+inline constexpr std::string_view slip = "judgement: far from any wish, near to one slip";
+} // namespace detail
+
+inline constexpr auto thresholds = [] {
+    using T = Threshold;
+    using namespace detail;
+    return std::to_array<ThresholdRow>({
+        {T::HotStart, 45.0, trade},
+        {T::SugarWithMilk, 0.02, trade},
+        {T::MuchSugar, 0.04, trade},
+        {T::ManyColours, 2.0, trade},
+        {T::UncountedReserve, 0.01, scale},
+        {T::CoconutShare, 0.5, trade},
+        {T::LauricOfCoconut, 0.78, "middle of the ranges of CXS 210-1999, table 1, from memory"},
+        {T::CoconutSuperfat, 0.1, trade},
+        {T::SaltBar, 0.25, trade},
+        {T::OleicOils, 0.85, trade},
+        {T::MostlyOleic, 0.6, trade},
+        {T::SoftAcids, 0.2, trade},
+        {T::VerySuperfatted, 0.22, trade},
+        {T::StrongBatter, 0.42, trade},
+        {T::WeakBatter, 0.22, trade},
+        {T::LyeNoticed, 0.005, scale},
+        {T::AcidNoticed, 0.02, scale},
+        {T::AcidityNoticed, 0.01, scale},
+        {T::AddedSugarInMilk, 0.04, "milks of animals hold no other sugar than lactose"},
+        {T::CitricAlone, 0.95, "anhydrous is 1, the monohydrate 0.914"},
+        {T::HardWax, 0.03, trade},
+        {T::FattyAcid, 0.05, trade},
+        {T::AlcoholInJug, 0.005, trade},
+        {T::UnevenPortion, 0.02, trade},
+        {T::ScentOverUsual, 1.25, trade},
+        {T::ChanceBearable, 0.01, "one batch of a hundred"},
+        {T::ChanceLikely, 0.25, "one batch of four"},
+        {T::JugTooHotToBeTrue, 45.0, slip},
+        {T::PointsMeant, 0.08, slip},
+        {T::PurityAsFraction, 0.05, slip},
+        {T::TotalOff, 0.01, slip},
+        {T::OtherLyeTooMuch, -0.15, slip},
+        {T::OtherLyeTooLittle, 0.2, slip},
+        {T::OtherLyeLow, -0.01, slip},
+        {T::OtherLyeHigh, 0.13, slip},
+    });
+}();
+static_assert(thresholds.size() == countOf<Threshold>());
+static_assert([] {
+    for (std::size_t i = 0; i < thresholds.size(); ++i)
+        if (static_cast<std::size_t>(thresholds[i].threshold) != i || thresholds[i].source.empty())
+            return false;
+    return true;
+}());
+
+constexpr double at(Threshold threshold)
+{
+    return thresholds[static_cast<std::size_t>(threshold)].value;
+}
+
+} // namespace rhexion
