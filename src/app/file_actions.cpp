@@ -3,7 +3,7 @@
 #include "document/formula_document.h"
 #include "storage/json_cursor.h"
 #include "words/plain_text.h"
-#include "words/words.h"
+#include "words/refusal_words.h"
 
 #include <QDir>
 #include <QFileDialog>

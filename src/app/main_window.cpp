@@ -18,7 +18,8 @@
 #include "storage/formula_json.h"
 #include "storage/stock.h"
 #include "words/lexicon.h"
-#include "words/words.h"
+#include "words/refusal_words.h"
+#include "words/safety_words.h"
 
 #include <QApplication>
 #include <QCloseEvent>

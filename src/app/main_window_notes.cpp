@@ -7,7 +7,7 @@
 #include "app/widgets/note_column.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
-#include "words/words.h"
+#include "words/refusal_words.h"
 
 #include <QFileInfo>
 #include <QPushButton>

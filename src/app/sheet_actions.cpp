@@ -2,7 +2,7 @@
 
 #include "document/formula_document.h"
 #include "sheet/batch_sheet.h"
-#include "words/words.h"
+#include "words/refusal_words.h"
 
 #include <QFileDialog>
 #include <QMenu>

@@ -4,7 +4,7 @@
 #include "storage/sqlite_file.h"
 #include "storage/sqlite_journal.h"
 #include "storage/whole_file.h"
-#include "words/words.h"
+#include "words/refusal_words.h"
 
 #include <QDir>
 #include <QFile>

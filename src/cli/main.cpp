@@ -8,7 +8,7 @@
 #include "storage/material_json.h"
 #include "words/plain_text.h"
 #include "words/translation.h"
-#include "words/words.h"
+#include "words/refusal_words.h"
 
 #include <QCommandLineParser>
 #include <QCoreApplication>

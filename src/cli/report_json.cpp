@@ -2,7 +2,8 @@
 
 #include "storage/reckoning_json.h"
 #include "words/lexicon.h"
-#include "words/words.h"
+#include "words/caution_words.h"
+#include "words/refusal_words.h"
 
 #include <QJsonArray>
 

@@ -1,7 +1,7 @@
 #include "models/stock_model.h"
 
 #include "words/plain_text.h"
-#include "words/words.h"
+#include "words/names.h"
 
 namespace rhexion {
 

@@ -4,7 +4,8 @@
 #include "document/formula_document.h"
 #include "words/plain_text.h"
 #include "words/shelf_words.h"
-#include "words/words.h"
+#include "words/names.h"
+#include "words/refusal_words.h"
 
 #include <QMimeData>
 

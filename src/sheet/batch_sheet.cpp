@@ -4,7 +4,11 @@
 #include "storage/formula_json.h"
 #include "storage/whole_file.h"
 #include "words/lexicon.h"
-#include "words/words.h"
+#include "words/caution_words.h"
+#include "words/day_words.h"
+#include "words/names.h"
+#include "words/safety_words.h"
+#include "words/setting_words.h"
 #include "words/working_html.h"
 
 #include <QAbstractTextDocumentLayout>

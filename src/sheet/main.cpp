@@ -3,7 +3,7 @@
 #include "sheet/batch_sheet.h"
 #include "storage/formula_json.h"
 #include "words/translation.h"
-#include "words/words.h"
+#include "words/refusal_words.h"
 
 #include <QGuiApplication>
 

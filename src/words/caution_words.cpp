@@ -1,5 +1,6 @@
 // The sentences of cautions and their mends.
-#include "words/words.h"
+#include "words/caution_words.h"
+#include "words/names.h"
 #include "words/words_text.h"
 
 namespace rhexion::words {

@@ -1,5 +1,7 @@
 // The steps of the day and the mends on the day.
-#include "words/words.h"
+#include "words/day_words.h"
+#include "words/names.h"
+#include "words/safety_words.h"
 
 #include <QCoreApplication>
 

@@ -1,6 +1,6 @@
 #include "words/school_words.h"
 
-#include "words/words.h"
+#include "words/setting_words.h"
 
 #include <QCoreApplication>
 

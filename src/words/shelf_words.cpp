@@ -1,6 +1,6 @@
 #include "words/shelf_words.h"
 
-#include "words/words.h"
+#include "words/names.h"
 
 #include <QCoreApplication>
 

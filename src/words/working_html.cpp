@@ -1,7 +1,7 @@
 #include "words/working_html.h"
 
 #include "words/school_words.h"
-#include "words/words.h"
+#include "words/working_words.h"
 
 #include <QCoreApplication>
 

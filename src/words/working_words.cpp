@@ -1,5 +1,7 @@
 // The working on paper lines.
-#include "words/words.h"
+#include "words/working_words.h"
+#include "words/names.h"
+#include "words/setting_words.h"
 
 #include <QCoreApplication>
 

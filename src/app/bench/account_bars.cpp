@@ -1,6 +1,7 @@
 #include "app/bench/account_bars.h"
 
-#include "words/words.h"
+#include "words/names.h"
+#include "words/setting_words.h"
 
 #include <QCoreApplication>
 

@@ -20,7 +20,7 @@
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
-#include "words/words.h"
+#include "words/names.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>

@@ -8,7 +8,9 @@
 #include "core/advice/cautions.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
-#include "words/words.h"
+#include "words/caution_words.h"
+#include "words/names.h"
+#include "words/refusal_words.h"
 
 #include <QLabel>
 #include <QPushButton>

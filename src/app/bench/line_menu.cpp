@@ -4,7 +4,7 @@
 #include "app/widgets/menu_parts.h"
 #include "core/account/jugs.h"
 #include "document/formula_document.h"
-#include "words/words.h"
+#include "words/names.h"
 
 #include <QMenu>
 

@@ -5,7 +5,7 @@
 #include "app/widgets/figure_row.h"
 #include "app/widgets/label.h"
 #include "document/formula_document.h"
-#include "words/words.h"
+#include "words/refusal_words.h"
 
 #include <QHBoxLayout>
 #include <QLabel>

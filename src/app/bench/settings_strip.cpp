@@ -6,7 +6,7 @@
 #include "app/widgets/menu_parts.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
-#include "words/words.h"
+#include "words/setting_words.h"
 
 #include <QActionGroup>
 #include <QComboBox>

@@ -7,7 +7,7 @@
 #include "core/materials/figures.h"
 #include "models/stock_model.h"
 #include "words/shelf_words.h"
-#include "words/words.h"
+#include "words/names.h"
 
 #include <QKeyEvent>
 #include <QLabel>

@@ -6,7 +6,8 @@
 #include "core/account/doubt.h"
 #include "document/formula_document.h"
 #include "storage/stock.h"
-#include "words/words.h"
+#include "words/day_words.h"
+#include "words/refusal_words.h"
 
 #include <QComboBox>
 #include <QLabel>

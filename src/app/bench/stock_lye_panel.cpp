@@ -5,7 +5,8 @@
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 #include "storage/stock.h"
-#include "words/words.h"
+#include "words/names.h"
+#include "words/refusal_words.h"
 
 #include <QComboBox>
 #include <QFormLayout>

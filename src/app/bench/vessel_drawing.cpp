@@ -2,7 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "words/plain_text.h"
-#include "words/words.h"
+#include "words/names.h"
 
 #include <QPainter>
 #include <QPainterPath>

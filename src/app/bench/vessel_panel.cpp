@@ -7,7 +7,7 @@
 #include "app/widgets/label.h"
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
-#include "words/words.h"
+#include "words/names.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>

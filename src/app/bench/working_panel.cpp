@@ -3,7 +3,7 @@
 
 #include "app/theme/theme.h"
 #include "document/formula_document.h"
-#include "words/words.h"
+#include "words/refusal_words.h"
 #include "words/working_html.h"
 
 #include <QApplication>

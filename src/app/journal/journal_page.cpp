@@ -5,7 +5,8 @@
 #include "app/widgets/page_browser.h"
 #include "models/batches_model.h"
 #include "storage/event_json.h"
-#include "words/words.h"
+#include "words/names.h"
+#include "words/refusal_words.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>

@@ -8,7 +8,10 @@
 #include "core/materials/limits.h"
 #include "words/lexicon.h"
 #include "words/plain_text.h"
-#include "words/words.h"
+#include "words/caution_words.h"
+#include "words/day_words.h"
+#include "words/names.h"
+#include "words/refusal_words.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>

@@ -5,7 +5,7 @@
 #include "storage/shelf.h"
 #include "words/plain_text.h"
 #include "words/shelf_words.h"
-#include "words/words.h"
+#include "words/refusal_words.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>

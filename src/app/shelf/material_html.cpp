@@ -3,7 +3,7 @@
 #include "app/theme/theme.h"
 #include "core/account/effect.h"
 #include "words/shelf_words.h"
-#include "words/words.h"
+#include "words/speech.h"
 
 #include <QCoreApplication>
 

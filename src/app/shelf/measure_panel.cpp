@@ -5,7 +5,7 @@
 #include "app/widgets/number_field.h"
 #include "app/widgets/page_browser.h"
 #include "words/shelf_words.h"
-#include "words/words.h"
+#include "words/working_words.h"
 
 #include <QCheckBox>
 #include <QComboBox>

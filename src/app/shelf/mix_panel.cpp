@@ -7,7 +7,7 @@
 #include "core/measuring/measure.h"
 #include "storage/stock.h"
 #include "words/shelf_words.h"
-#include "words/words.h"
+#include "words/working_words.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>

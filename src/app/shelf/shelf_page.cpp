@@ -17,7 +17,8 @@
 #include "storage/material_file.h"
 #include "storage/whole_file.h"
 #include "words/shelf_words.h"
-#include "words/words.h"
+#include "words/names.h"
+#include "words/refusal_words.h"
 
 #include <QComboBox>
 #include <QFileDialog>

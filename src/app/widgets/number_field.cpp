@@ -1,6 +1,6 @@
 #include "app/widgets/number_field.h"
 
-#include "words/words.h"
+#include "words/refusal_words.h"
 
 #include <QTimer>
 

@@ -4,7 +4,8 @@
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "words/plain_text.h"
-#include "words/words.h"
+#include "words/names.h"
+#include "words/refusal_words.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>

@@ -1,0 +1,26 @@
+// What things are called.
+#pragma once
+
+#include "core/advice/caution.h"
+#include "core/formula/formula.h"
+#include "core/makeday/plan.h"
+
+#include <QString>
+
+namespace rhexion::words {
+
+QString vesselName(Vessel vessel);  // "Lye jug"
+QString vesselPlace(Vessel vessel); // "in the lye jug"
+QString severityName(Severity severity);
+QString kindName(MaterialKind kind);
+QString acidName(Acid acid);
+QString hydroxideName(bool sodium);
+// The material's name of a line; empty if there is no such line.
+QString lineName(LineId id, const Formula& formula);
+// A ready lye by its own name, a dry one as the hydroxide it is.
+QString lyeName(const Formula& formula, bool sodium);
+// "Blue", "portion 2"; for 0 all of the batter.
+QString portionName(PortionId id, const Formula& formula);
+QString targetName(const WeighTarget& target, const Formula& formula);
+
+} // namespace rhexion::words
