@@ -2,7 +2,7 @@
 // until it is painted, and what it takes to find the batches a material was used in.
 #include "app/journal/journal_page.h"
 #include "app/theme/theme.h"
-#include "sheet/batch_sheet.h"
+#include "sheet/shipped_fonts.h"
 #include "storage/catalogue.h"
 #include "storage/event_json.h"
 #include "storage/sqlite_journal.h"

@@ -10,7 +10,7 @@
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
 #include "mixed_formula.h"
-#include "sheet/batch_sheet.h"
+#include "sheet/shipped_fonts.h"
 
 #include <QApplication>
 #include <QElapsedTimer>

@@ -2,7 +2,7 @@
 // the search alone and until the list is painted; the page beside it follows in the next pause.
 #include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
-#include "sheet/batch_sheet.h"
+#include "sheet/shipped_fonts.h"
 #include "storage/catalogue.h"
 
 #include "timing.h"

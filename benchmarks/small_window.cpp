@@ -1,7 +1,7 @@
 // The yardstick for start-up: a window with one line in the shipped typeface. An empty one would
 // not be fair, since it draws no text and so never loads a typeface.
 #include "app/first_paint.h"
-#include "sheet/batch_sheet.h"
+#include "sheet/shipped_fonts.h"
 
 #include <QApplication>
 #include <QLabel>

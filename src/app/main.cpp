@@ -9,7 +9,7 @@
 #include "demo/demo.h"
 #include "demo/shots.h"
 #include "document/formula_document.h"
-#include "sheet/batch_sheet.h"
+#include "sheet/shipped_fonts.h"
 #include "storage/formula_json.h"
 #include "words/translation.h"
 

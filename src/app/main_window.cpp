@@ -14,7 +14,6 @@
 #include "app/widgets/typing_line.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
-#include "sheet/batch_sheet.h"
 #include "storage/formula_json.h"
 #include "storage/stock.h"
 #include "words/lexicon.h"

@@ -24,14 +24,9 @@ public:
     bool draw(QPagedPaintDevice& device, bool withWorking = false) const;
 
 private:
-    QString weighRows() const;
-    QString portionRows() const;
-    QString stepItems() const;
-
     const Formula& f_;
     const Reckoning& r_;
     Speech s_;
-    std::optional<Doubt> doubt_;
 };
 
 // The paper a maker prints on.
@@ -39,8 +34,5 @@ QPageSize pageSizeOf(const Habits& habits);
 std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formula,
                                        const Reckoning& reckoning, const Speech& speech,
                                        bool withWorking = false);
-
-// The shipped typeface; true when it was found in the program.
-bool loadShippedFonts();
 
 } // namespace rhexion

@@ -1,9 +1,10 @@
 // rhexion-sheet FILE OUT UNIT [working]: writes the batch sheet for rhexion-cli, with no display.
 #include "core/advice/reckon.h"
 #include "sheet/batch_sheet.h"
+#include "sheet/shipped_fonts.h"
 #include "storage/formula_json.h"
-#include "words/translation.h"
 #include "words/refusal_words.h"
+#include "words/translation.h"
 
 #include <QGuiApplication>
 

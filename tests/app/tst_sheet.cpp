@@ -2,6 +2,7 @@
 #include <QTest>
 
 #include "sheet/batch_sheet.h"
+#include "sheet/shipped_fonts.h"
 #include "support/files.h"
 #include "support/make.h"
 

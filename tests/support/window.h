@@ -12,7 +12,7 @@
 #include "app/widgets/typing_line.h"
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
-#include "sheet/batch_sheet.h"
+#include "sheet/shipped_fonts.h"
 #include "support/files.h"
 
 #include <QApplication>

@@ -4,7 +4,7 @@
 #include "app/theme/theme.h"
 #include "document/formula_document.h"
 #include "words/refusal_words.h"
-#include "words/working_html.h"
+#include "pages/working_page.h"
 
 #include <QApplication>
 #include <QClipboard>

@@ -4,8 +4,8 @@
 #include "app/widgets/label.h"
 #include "app/widgets/page_browser.h"
 #include "models/batches_model.h"
+#include "pages/batch_page.h"
 #include "storage/event_json.h"
-#include "words/names.h"
 #include "words/refusal_words.h"
 
 #include <QHBoxLayout>
@@ -170,100 +170,7 @@ void JournalPage::showBatch()
     for (QWidget* w : std::initializer_list<QWidget*>{note_, addNote_, open_})
         w->setEnabled(shown_.has_value());
     resume_->setVisible(shown_ && shown_->state == BatchState::Making);
-    page_->setHtml(shown_ ? pageOf(*shown_) : QString());
-}
-
-QString JournalPage::pageOf(const Batch& batch) const
-{
-    const BatchSummary s = summaryOf(batch);
-    const Colours& c = Theme::colours();
-    const auto when = [&](const QDateTime& at) { return speech_.dateTime(at).toHtmlEscaped(); };
-    QString html =
-        QStringLiteral(
-            "<style>td { padding: 2px 18px 2px 0; } .m { color: %1; } h2 { margin: 0; }"
-            " h3 { margin: 14px 0 4px 0; } .off { color: %2; font-weight: 600; }</style>")
-            .arg(c.muted.name(), c.care.name());
-    html += QStringLiteral("<h2>%1</h2><p class='m'>%2</p>")
-                .arg(s.name.toHtmlEscaped(),
-                     s.finished.isValid()
-                         ? tr("Begun %1, ended %2").arg(when(s.started), when(s.finished))
-                         : tr("Begun %1").arg(when(s.started)));
-    html += QStringLiteral("<h3>%1</h3><table><tr><td></td><td class='m' align='right'>%2</td>"
-                           "<td class='m' align='right'>%3</td></tr>")
-                .arg(tr("What came of it"), tr("planned"), tr("as made"));
-    const auto row = [&](const QString& name, const QString& planned, const QString& made) {
-        html +=
-            QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td></tr>")
-                .arg(name.toHtmlEscaped(), planned, made);
-    };
-    const auto percent = [&](const std::optional<double>& v) {
-        return v ? speech_.percent(*v) : QStringLiteral("—");
-    };
-    row(tr("True superfat"), speech_.percent(s.superfatPlanned), percent(s.superfat));
-    row(tr("Batch strength"), speech_.percent(s.strengthPlanned), percent(s.strength));
-    html += QStringLiteral("</table>") + weighedHtml(batch);
-    if (!batch.unreadable.empty())
-        html += QStringLiteral("<p class='m'>%1</p>")
-                    .arg(tr("%n thing(s) that happened to it cannot be read.", nullptr,
-                            int(batch.unreadable.size())));
-    html += QStringLiteral("<h3>%1</h3>").arg(tr("Notes"));
-    if (batch.notes.empty())
-        html += QStringLiteral("<p class='m'>%1</p>").arg(tr("None yet."));
-    for (const NotedAt& note : batch.notes)
-        html +=
-            QStringLiteral("<p>%1<br><span class='m'>%2</span></p>")
-                .arg(QString::fromStdString(note.text).toHtmlEscaped(), when(momentOf(note.at)));
-    return html;
-}
-
-// The last word on each thing; the words before it stand beside it.
-QString JournalPage::weighedHtml(const Batch& batch) const
-{
-    QString html = QStringLiteral("<h3>%1</h3>").arg(tr("Weighed"));
-    const std::vector<Weighed> words = batch.lastWords();
-    if (words.empty())
-        html += QStringLiteral("<p class='m'>%1</p>").arg(tr("Nothing was weighed."));
-    html += QStringLiteral("<table>");
-    if (!words.empty())
-        html += QStringLiteral("<tr><td></td><td class='m' align='right'>%1</td>"
-                               "<td class='m' align='right'>%2</td><td></td></tr>")
-                    .arg(tr("planned"), tr("weighed"));
-    for (const Weighed& w : words) {
-        double planned = 0.0;
-        QStringList before;
-        for (const WeighedAt& earlier : batch.weighings)
-            if (earlier.weighed.target == w.target) {
-                planned = earlier.plannedGrams;
-                before.append(speech_.mass(earlier.weighed.grams));
-            }
-        before.removeLast(); // this one
-        const double off = w.grams - planned;
-        QStringList remarks;
-        if (w.origin == WeighOrigin::AsPlanned)
-            remarks.append(tr("taken as planned"));
-        else if (std::abs(off) >= 0.05)
-            remarks.append((off > 0 ? QStringLiteral("+") : QString()) + speech_.mass(off));
-        if (!before.isEmpty())
-            remarks.append(tr("before: %1").arg(before.join(QStringLiteral(", "))));
-        html += QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td>"
-                               "<td class='off'>%4</td></tr>")
-                    .arg(words::targetName(w.target, batch.formula).toHtmlEscaped(),
-                         speech_.mass(planned), speech_.mass(w.grams),
-                         remarks.join(QStringLiteral("; ")));
-    }
-    for (const auto& [event, topUp, at] : batch.topUps)
-        html += QStringLiteral("<tr><td>%1</td><td></td><td align='right'>%2</td><td class='off'>%3"
-                               "</td></tr>")
-                    .arg(QString::fromStdString(topUp.material->name).toHtmlEscaped(),
-                         speech_.mass(topUp.grams),
-                         tr("beside the plan, %1").arg(words::vesselPlace(topUp.vessel)));
-    html += QStringLiteral("</table>");
-    const auto taken = std::ranges::count(words, WeighOrigin::AsPlanned, &Weighed::origin);
-    if (taken > 0)
-        html +=
-            QStringLiteral("<p class='m'>%1</p>")
-                .arg(tr("%n weight(s) were taken as planned, not weighed.", nullptr, int(taken)));
-    return html;
+    page_->setHtml(shown_ ? batchHtml(*shown_, speech_, Theme::page()) : QString());
 }
 
 QString JournalPage::pageText() const

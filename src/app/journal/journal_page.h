@@ -41,8 +41,6 @@ Q_SIGNALS:
 private:
     void showBatch();
     void addNote();
-    QString pageOf(const Batch& batch) const;
-    QString weighedHtml(const Batch& batch) const;
 
     std::function<QDateTime()> clock_;
     Journal* journal_ = nullptr;

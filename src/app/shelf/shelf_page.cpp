@@ -4,7 +4,6 @@
 #include "app/shelf/import_panel.h"
 #include "app/shelf/lot_editor.h"
 #include "app/shelf/material_editor.h"
-#include "app/shelf/material_html.h"
 #include "app/shelf/measure_panel.h"
 #include "app/shelf/mix_panel.h"
 #include "app/shelf/stock_delegate.h"
@@ -12,13 +11,14 @@
 #include "app/widgets/label.h"
 #include "app/widgets/list_keys.h"
 #include "app/widgets/page_browser.h"
+#include "pages/material_page.h"
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
 #include "storage/whole_file.h"
-#include "words/shelf_words.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
+#include "words/shelf_words.h"
 
 #include <QComboBox>
 #include <QFileDialog>
@@ -333,7 +333,7 @@ void ShelfPage::showPage(const QList<BatchSummary>& usedIn, int inAll)
             if (lot.material == shown_->id)
                 page.lots.push_back(&lot);
     page.onBench = onBench_ && onBench_(shown_->id);
-    text_->setHtml(materialHtml(page, speech_));
+    text_->setHtml(materialHtml(page, speech_, Theme::page()));
 }
 
 void ShelfPage::findUses()

@@ -157,6 +157,12 @@ QColor Theme::of(Matter matter)
     return colours().matter[static_cast<int>(matter)];
 }
 
+PageLook Theme::page()
+{
+    const Colours& c = colours();
+    return {c.muted.name(), c.care.name(), c.action.name()};
+}
+
 QColor Theme::ofSeverity(int severity)
 {
     const Colours& c = colours();

@@ -2,6 +2,8 @@
 // pattern, so that nothing is told by hue alone.
 #pragma once
 
+#include "pages/page_look.h"
+
 #include <QBrush>
 #include <QColor>
 #include <QFont>
@@ -45,6 +47,7 @@ public:
     static QColor ofSeverity(int severity);
     // Fills a shape with a matter's hue and pattern; index varies the shade between neighbours.
     static void fill(QPainter& painter, const QRectF& rect, Matter matter, int index = 0);
+    static PageLook page(); // for pages of text
     static QIcon icon(const QString& name, const QColor& colour);
     static QPixmap pixmap(const QString& name, const QColor& colour, int size);
 };

@@ -1,6 +1,5 @@
-#include "app/shelf/material_html.h"
+#include "pages/material_page.h"
 
-#include "app/theme/theme.h"
 #include "core/account/effect.h"
 #include "words/shelf_words.h"
 #include "words/speech.h"
@@ -19,21 +18,20 @@ const Mass sample = Mass::grams(10.0);
 
 class Writer {
 public:
-    Writer(const MaterialPage& page, const Speech& speech)
-        : page_(page), m_(*page.material), speech_(speech)
+    Writer(const MaterialPage& page, const Speech& speech, const PageLook& look)
+        : page_(page), m_(*page.material), speech_(speech), look_(look)
     {
     }
 
     QString write()
     {
-        const Colours& c = Theme::colours();
         html_ =
             QStringLiteral(
                 "<style>td { padding: 2px 14px 2px 0; } .m { color: %1; "
                 "font-size: 13px; } h3 { margin: 14px 0 3px 0; font-size: 16px; font-weight: 600; }"
                 " p { margin: 2px 0; } .lot { color: %2; font-weight: 600; }"
                 " a { color: %2; }</style>")
-                .arg(c.muted.name(), c.action.name());
+                .arg(look_.muted, look_.action);
         effect();
         behaviours();
         lots();
@@ -230,14 +228,15 @@ private:
     const MaterialPage& page_;
     const Material& m_;
     const Speech& speech_;
+    const PageLook& look_;
     QString html_;
 };
 
 } // namespace
 
-QString materialHtml(const MaterialPage& page, const Speech& speech)
+QString materialHtml(const MaterialPage& page, const Speech& speech, const PageLook& look)
 {
-    return Writer(page, speech).write();
+    return Writer(page, speech, look).write();
 }
 
 } // namespace rhexion

@@ -1,4 +1,4 @@
-#include "words/working_html.h"
+#include "pages/working_page.h"
 
 #include "words/school_words.h"
 #include "words/working_words.h"

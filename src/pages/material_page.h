@@ -1,6 +1,7 @@
 // A material as a page of text: what 10 g of it does, figures with their sources, behaviours, lots.
 #pragma once
 
+#include "pages/page_look.h"
 #include "storage/journal.h"
 #include "storage/stock.h"
 #include "words/speech.h"
@@ -16,6 +17,6 @@ struct MaterialPage {
 };
 
 // Links: "edit-lot:ID", "close-lot:ID", "open-lot:ID", "batch:ID".
-QString materialHtml(const MaterialPage& page, const Speech& speech);
+QString materialHtml(const MaterialPage& page, const Speech& speech, const PageLook& look);
 
 } // namespace rhexion

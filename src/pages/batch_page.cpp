@@ -1,0 +1,116 @@
+#include "pages/batch_page.h"
+
+#include "storage/event_json.h"
+#include "words/names.h"
+
+#include <QCoreApplication>
+
+#include <algorithm>
+#include <cmath>
+
+namespace rhexion {
+
+namespace {
+
+struct BatchText {
+    Q_DECLARE_TR_FUNCTIONS(Batch)
+};
+
+// The last word on each thing; the words before it stand beside it.
+QString weighedHtml(const Batch& batch, const Speech& speech)
+{
+    QString html = QStringLiteral("<h3>%1</h3>").arg(BatchText::tr("Weighed"));
+    const std::vector<Weighed> words = batch.lastWords();
+    if (words.empty())
+        html += QStringLiteral("<p class='m'>%1</p>").arg(BatchText::tr("Nothing was weighed."));
+    html += QStringLiteral("<table>");
+    if (!words.empty())
+        html += QStringLiteral("<tr><td></td><td class='m' align='right'>%1</td>"
+                               "<td class='m' align='right'>%2</td><td></td></tr>")
+                    .arg(BatchText::tr("planned"), BatchText::tr("weighed"));
+    for (const Weighed& w : words) {
+        double planned = 0.0;
+        QStringList before;
+        for (const WeighedAt& earlier : batch.weighings)
+            if (earlier.weighed.target == w.target) {
+                planned = earlier.plannedGrams;
+                before.append(speech.mass(earlier.weighed.grams));
+            }
+        before.removeLast(); // this one
+        const double off = w.grams - planned;
+        QStringList remarks;
+        if (w.origin == WeighOrigin::AsPlanned)
+            remarks.append(BatchText::tr("taken as planned"));
+        else if (std::abs(off) >= 0.05)
+            remarks.append((off > 0 ? QStringLiteral("+") : QString()) + speech.mass(off));
+        if (!before.isEmpty())
+            remarks.append(BatchText::tr("before: %1").arg(before.join(QStringLiteral(", "))));
+        html += QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td>"
+                               "<td class='off'>%4</td></tr>")
+                    .arg(words::targetName(w.target, batch.formula).toHtmlEscaped(),
+                         speech.mass(planned), speech.mass(w.grams),
+                         remarks.join(QStringLiteral("; ")));
+    }
+    for (const auto& [event, topUp, at] : batch.topUps)
+        html +=
+            QStringLiteral("<tr><td>%1</td><td></td><td align='right'>%2</td><td class='off'>%3"
+                           "</td></tr>")
+                .arg(QString::fromStdString(topUp.material->name).toHtmlEscaped(),
+                     speech.mass(topUp.grams),
+                     BatchText::tr("beside the plan, %1").arg(words::vesselPlace(topUp.vessel)));
+    html += QStringLiteral("</table>");
+    const auto taken = std::ranges::count(words, WeighOrigin::AsPlanned, &Weighed::origin);
+    if (taken > 0)
+        html += QStringLiteral("<p class='m'>%1</p>")
+                    .arg(BatchText::tr("%n weight(s) were taken as planned, not weighed.", nullptr,
+                                       int(taken)));
+    return html;
+}
+
+} // namespace
+
+QString batchHtml(const Batch& batch, const Speech& speech, const PageLook& look)
+{
+    const BatchSummary s = summaryOf(batch);
+    const auto when = [&](const QDateTime& at) { return speech.dateTime(at).toHtmlEscaped(); };
+    QString html =
+        QStringLiteral(
+            "<style>td { padding: 2px 18px 2px 0; } .m { color: %1; } h2 { margin: 0; }"
+            " h3 { margin: 14px 0 4px 0; } .off { color: %2; font-weight: 600; }</style>")
+            .arg(look.muted, look.care);
+    html +=
+        QStringLiteral("<h2>%1</h2><p class='m'>%2</p>")
+            .arg(s.name.toHtmlEscaped(),
+                 s.finished.isValid()
+                     ? BatchText::tr("Begun %1, ended %2").arg(when(s.started), when(s.finished))
+                     : BatchText::tr("Begun %1").arg(when(s.started)));
+    html += QStringLiteral("<h3>%1</h3><table><tr><td></td><td class='m' align='right'>%2</td>"
+                           "<td class='m' align='right'>%3</td></tr>")
+                .arg(BatchText::tr("What came of it"), BatchText::tr("planned"),
+                     BatchText::tr("as made"));
+    const auto row = [&](const QString& name, const QString& planned, const QString& made) {
+        html +=
+            QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td align='right'>%3</td></tr>")
+                .arg(name.toHtmlEscaped(), planned, made);
+    };
+    const auto percent = [&](const std::optional<double>& v) {
+        return v ? speech.percent(*v) : QStringLiteral("—");
+    };
+    row(BatchText::tr("True superfat"), speech.percent(s.superfatPlanned), percent(s.superfat));
+    row(BatchText::tr("Batch strength"), speech.percent(s.strengthPlanned), percent(s.strength));
+    html += QStringLiteral("</table>") + weighedHtml(batch, speech);
+    if (!batch.unreadable.empty())
+        html += QStringLiteral("<p class='m'>%1</p>")
+                    .arg(BatchText::tr("%n thing(s) that happened to it cannot be read.", nullptr,
+                                       int(batch.unreadable.size())));
+    html += QStringLiteral("<h3>%1</h3>").arg(BatchText::tr("Notes"));
+    if (batch.notes.empty())
+        html += QStringLiteral("<p class='m'>%1</p>").arg(BatchText::tr("None yet."));
+    for (const NotedAt& note : batch.notes)
+        html +=
+            QStringLiteral("<p>%1<br><span class='m'>%2</span></p>")
+                .arg(QString::fromStdString(note.text).toHtmlEscaped(), when(momentOf(note.at)));
+    return html;
+}
+
+} // namespace rhexion

@@ -1,0 +1,14 @@
+// The colours of a page of text, handed in: pages know nothing of windows.
+#pragma once
+
+#include <QString>
+
+namespace rhexion {
+
+struct PageLook {
+    QString muted = QStringLiteral("#555555");
+    QString care = QStringLiteral("#8a5a00");
+    QString action = QStringLiteral("#0e6a62");
+};
+
+} // namespace rhexion
