@@ -1,5 +1,6 @@
 // rhexion-bench-shelf: what one keystroke in the shelf's search costs over ten thousand entries,
 // the search alone and until the list is painted; the page beside it follows in the next pause.
+#include "app/shelf/shelf_list.h"
 #include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
 #include "sheet/shipped_fonts.h"
@@ -53,7 +54,7 @@ int main(int argc, char** argv)
                 std::size_t found = 0;
                 search.push_back(timed([&] { found = stock.find(typed).size(); }));
                 whole.push_back(timed([&] {
-                    page.searchField()->setText(typed);
+                    page.list().searchField()->setText(typed);
                     QApplication::processEvents(); // paints what is out of date
                 }));
                 if (found == 0)

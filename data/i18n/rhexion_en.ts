@@ -56,7 +56,7 @@
     </message>
 </context>
 <context>
-    <name>rhexion::JournalPage</name>
+    <name>Batch</name>
     <message numerus="yes">
         <source>%n weight(s) were taken as planned, not weighed.</source>
         <translation>
@@ -104,7 +104,7 @@
     </message>
 </context>
 <context>
-    <name>rhexion::ShelfPage</name>
+    <name>rhexion::ShelfList</name>
     <message numerus="yes">
         <source>%n material(s)</source>
         <translation>

@@ -7,6 +7,7 @@
 #include "app/shelf/lot_editor.h"
 #include "app/shelf/measure_panel.h"
 #include "app/shelf/mix_panel.h"
+#include "app/shelf/shelf_list.h"
 #include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
 #include "app/widgets/banner.h"
@@ -79,13 +80,13 @@ void takeShelfShots(MainWindow& window, Shots& shots)
     load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
     window.goTo(MainWindow::ShelfPlace);
     ShelfPage& shelf = window.shelfPage();
-    shelf.searchField()->setText(QStringLiteral("quince"));
+    shelf.list().searchField()->setText(QStringLiteral("quince"));
     shelf.pageText(); // written at once, not after a pause
     shots.take(QStringLiteral("shelf"));
-    shelf.searchField()->setText(QStringLiteral("coconut oil"));
+    shelf.list().searchField()->setText(QStringLiteral("coconut oil"));
     shelf.pageText();
     shots.take(QStringLiteral("shelf-fat"));
-    shelf.searchField()->setText(QStringLiteral("quince puree"));
+    shelf.list().searchField()->setText(QStringLiteral("quince puree"));
     shelf.pageText();
     shelf.startMeasuring();
     shelf.measurePanel()->method()->setCurrentIndex(2);

@@ -44,7 +44,7 @@ QJsonObject toJson(const Doubt& doubt)
 
 QJsonObject toJson(const HydroxideReckoned& h)
 {
-    return {{"mol", h.amount.inMoles()},
+    return {{"mol", h.mol},
             {"pure", h.pureGrams},
             {"weighed", h.weighedGrams},
             {"water", h.waterGrams}};

@@ -381,22 +381,4 @@ Shelf::Done Shelf::setClosed(const std::string& lot, bool closed)
     return read();
 }
 
-std::string freshMaterialId(const std::string& name, const Shelf& shelf)
-{
-    std::string id = "own-";
-    for (const char c : folded(name))
-        if (std::isalnum(static_cast<unsigned char>(c)))
-            id += c;
-        else if (id.back() != '-')
-            id += '-';
-    while (id.back() == '-')
-        id.pop_back();
-    if (id.size() > 100)
-        id.resize(100);
-    std::string free = id;
-    for (int n = 2; shelf.findMaterial(free); ++n)
-        free = id + '-' + std::to_string(n);
-    return free;
-}
-
 } // namespace rhexion

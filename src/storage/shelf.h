@@ -84,7 +84,5 @@ private:
     std::vector<SetAside> setAside_;
 };
 
-// A name that no id of the shelf or catalogue has: "Pear and ginger" gives "own-pear-and-ginger".
-std::string freshMaterialId(const std::string& name, const Shelf& shelf);
 
 } // namespace rhexion

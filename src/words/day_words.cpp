@@ -1,5 +1,6 @@
 // The steps of the day and the mends on the day.
 #include "words/day_words.h"
+#include "words/caution_words.h"
 #include "words/names.h"
 #include "words/safety_words.h"
 
@@ -170,6 +171,43 @@ QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech, 
             .arg(speech.mass(mend.grams));
     }
     return {};
+}
+
+QString asWeighedSoFar(const AsWeighed& bowl, const Speech& s)
+{
+    const Reckoning& r = bowl.reckoning;
+    return DayText::tr("As weighed so far: true superfat %1 (planned %2), batch strength %3 "
+                       "(planned %4)")
+        .arg(s.percent(r.superfatTrue), s.percent(bowl.superfatPlanned), s.percent(r.pure.strength),
+             s.percent(bowl.strengthPlanned));
+}
+
+BowlSaid bowlSaid(const AsWeighed& bowl, const std::vector<Caution>& findings,
+                  std::optional<Vessel> here, const Speech& s)
+{
+    BowlSaid out;
+    const bool heavy = bowl.reckoning.lyeHeavy();
+    if (heavy)
+        out.sentences << (here
+                              ? DayText::tr("There is more lye than fat can take. Mend this before "
+                                            "you go on, or stop.")
+                              : DayText::tr("There is more lye than fat can take: not for skin, "
+                                            "and not to be used until a test finds no free lye."));
+    for (const Caution& c : findings) {
+        const bool said = heavy && c.code == CautionCode::SuperfatBelowZero;
+        if (said || c.severity == Severity::Note)
+            continue;
+        if (c.severity == Severity::Danger)
+            out.sentences << QStringLiteral("%1. %2").arg(cautionTitle(c, bowl.formula, s),
+                                                          cautionReason(c, bowl.formula, s));
+        else if (here && c.vessel == *here)
+            out.sentences << cautionTitle(c, bowl.formula, s);
+    }
+    if (here)
+        for (const DayMend& mend : bowl.mends)
+            out.sentences << dayMend(mend, bowl.formula, s);
+    out.danger = heavy || (!findings.empty() && findings.front().severity == Severity::Danger);
+    return out;
 }
 
 } // namespace rhexion::words

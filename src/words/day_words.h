@@ -5,7 +5,7 @@
 #include "core/makeday/plan.h"
 #include "words/speech.h"
 
-#include <QString>
+#include <QStringList>
 
 namespace rhexion::words {
 
@@ -14,5 +14,16 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
                       const Speech& speech);
 // first: nothing stands before it that it would be an alternative to.
 QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech, bool first = false);
+
+// What the weighings so far come to.
+QString asWeighedSoFar(const AsWeighed& bowl, const Speech& speech);
+// What to stop for, what to mind at this step, how to mend what was weighed; findings worst first.
+// here is the vessel of the step at hand, nothing at the end of the day.
+struct BowlSaid {
+    QStringList sentences;
+    bool danger = false;
+};
+BowlSaid bowlSaid(const AsWeighed& bowl, const std::vector<Caution>& findings,
+                  std::optional<Vessel> here, const Speech& speech);
 
 } // namespace rhexion::words

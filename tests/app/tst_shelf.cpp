@@ -8,6 +8,8 @@
 #include "app/shelf/material_editor.h"
 #include "app/shelf/measure_panel.h"
 #include "app/shelf/mix_panel.h"
+#include "app/shelf/material_view.h"
+#include "app/shelf/shelf_list.h"
 #include "app/shelf/shelf_page.h"
 #include "app/widgets/number_field.h"
 #include "support/window.h"
@@ -55,7 +57,7 @@ private Q_SLOTS:
         QFETCH(QString, text);
         QFETCH(QString, first);
         find(text);
-        QCOMPARE(page().model()->index(0).data().toString(), first);
+        QCOMPARE(page().list().model()->index(0).data().toString(), first);
         QCOMPARE(page().current() != nullptr, !first.isEmpty());
         if (!first.isEmpty())
             QVERIFY(page().pageText().contains(QStringLiteral("Figures")));
@@ -64,19 +66,19 @@ private Q_SLOTS:
     void filters()
     {
         find({});
-        const int all = page().model()->rowCount();
+        const int all = page().list().model()->rowCount();
         QVERIFY(all > 2300);
-        QComboBox* kind = page().kindFilter();
+        QComboBox* kind = page().list().kindFilter();
         kind->setCurrentIndex(kind->findData(int(MaterialKind::SodiumHydroxide)));
-        QCOMPARE(page().model()->rowCount(), 10); // both hydroxides
+        QCOMPARE(page().list().model()->rowCount(), 10); // both hydroxides
         kind->setCurrentIndex(kind->findData(int(MaterialKind::Wax)));
-        QCOMPARE(page().model()->rowCount(), 6);
+        QCOMPARE(page().list().model()->rowCount(), 6);
         kind->setCurrentIndex(0);
-        QComboBox* origin = page().originFilter();
+        QComboBox* origin = page().list().originFilter();
         origin->setCurrentIndex(origin->findData(int(Origin::Food)));
-        QCOMPARE(page().model()->rowCount(), 2070);
+        QCOMPARE(page().list().model()->rowCount(), 2070);
         origin->setCurrentIndex(origin->findData(int(Origin::Own)));
-        QCOMPARE(page().model()->rowCount(), 0);
+        QCOMPARE(page().list().model()->rowCount(), 0);
     }
 
     void tellsWhatTenGramsDo()
@@ -232,18 +234,18 @@ private Q_SLOTS:
         QCOMPARE(shop_->document().formula().lines.back().material->sv->range.typical(), 198.0);
         shop_->window->goTo(MainWindow::ShelfPlace);
         find(QStringLiteral("badger"));
-        QCOMPARE(page().archiveAction()->text(), QStringLiteral("Put it away"));
-        page().archiveAction()->trigger();
+        QCOMPARE(page().view().archiveAction()->text(), QStringLiteral("Put it away"));
+        page().view().archiveAction()->trigger();
         find(QStringLiteral("badger"));
-        QCOMPARE(page().model()->rowCount(), 0);
-        page().originFilter()->setCurrentIndex(page().originFilter()->findData(-2));
-        QCOMPARE(page().model()->rowCount(), 1);
+        QCOMPARE(page().list().model()->rowCount(), 0);
+        page().list().originFilter()->setCurrentIndex(page().list().originFilter()->findData(-2));
+        QCOMPARE(page().list().model()->rowCount(), 1);
         page().pageText();
-        QCOMPARE(page().archiveAction()->text(), QStringLiteral("Take it out again"));
-        page().archiveAction()->trigger();
-        page().originFilter()->setCurrentIndex(0);
+        QCOMPARE(page().view().archiveAction()->text(), QStringLiteral("Take it out again"));
+        page().view().archiveAction()->trigger();
+        page().list().originFilter()->setCurrentIndex(0);
         find(QStringLiteral("badger"));
-        QCOMPARE(page().model()->rowCount(), 1);
+        QCOMPARE(page().list().model()->rowCount(), 1);
     }
 
     void copyOfACatalogueMaterial()
@@ -385,12 +387,12 @@ private Q_SLOTS:
     void byKeyboard()
     {
         QTest::keyClick(shop_->window.get(), Qt::Key_4, Qt::ControlModifier);
-        QLineEdit* search = page().searchField();
+        QLineEdit* search = page().list().searchField();
         QVERIFY(search->hasFocus());
         search->clear();
         QTest::keyClicks(search, QStringLiteral("cow's milk"));
         QTest::keyClick(search, Qt::Key_Down);
-        QCOMPARE(page().list()->currentIndex().row(), 1);
+        QCOMPARE(page().list().list()->currentIndex().row(), 1);
         const QString name = QString::fromStdString(page().current()->name);
         QTest::keyClick(search, Qt::Key_Return);
         QLineEdit* typing = shop_->window->bench().typing()->field();
@@ -419,7 +421,7 @@ private Q_SLOTS:
 
     void modelsHold()
     {
-        const QAbstractItemModelTester list(page().model(),
+        const QAbstractItemModelTester list(page().list().model(),
                                             QAbstractItemModelTester::FailureReportingMode::QtTest);
         FiguresModel model;
         const QAbstractItemModelTester figures(
@@ -436,7 +438,7 @@ private:
     Stock& stock() { return shop_->window->stock(); }
     void find(const QString& text)
     {
-        page().searchField()->setText(text);
+        page().list().searchField()->setText(text);
         page().pageText(); // as after a pause
     }
     static void enter(QWidget* field, const char* text)

@@ -254,8 +254,8 @@ void TestChemistry::units()
     }
     QCOMPARE(Temperature::fahrenheit(212).inCelsius(), 100.0);
     QCOMPARE(Temperature::differenceInFahrenheit(10), 18.0); // no 32 in a difference
-    for (const double bad : {-0.1, 1.1, qQNaN(), qInf()})
-        QVERIFY(!Fraction::of(bad));
+    for (const double bad : {-0.1, 0.0, 1.1, qQNaN(), qInf()})
+        QVERIFY(!withPurity(*sodiumHydroxide(), bad));
     QVERIFY(!Interval::of(1, 0.5, 2) && !Interval::of(0, qQNaN(), 1) && Interval::of(0, 0.5, 1));
     QVERIFY(!Mass::grams(qQNaN()).isUsable() && !Mass::grams(-1).isUsable() &&
             !Mass::grams(1e300).isUsable());

@@ -416,16 +416,16 @@ private Q_SLOTS:
     void purityAsOnTheDrum()
     {
         const auto koh = Catalogue::shipped().find("potassium-hydroxide-90");
-        const auto at85 = withPurity(*koh, *Fraction::of(0.85));
+        const auto at85 = withPurity(*koh, 0.85);
         QVERIFY(at85 && !faultOf(*at85));
         QCOMPARE(at85->part(Part::PotassiumHydroxide).range.typical(), 0.85);
         QVERIFY(std::abs(at85->otherSolids()) < 1e-12);
         const Interval& range = at85->part(Part::PotassiumHydroxide).range;
         QVERIFY(std::abs(range.low() - 0.84) < 1e-12 && std::abs(range.high() - 0.86) < 1e-12);
-        const auto all = withPurity(*koh, *Fraction::of(0.995));
+        const auto all = withPurity(*koh, 0.995);
         QCOMPARE(all->part(Part::PotassiumHydroxide).range.high(), 1.0);
-        QVERIFY(!withPurity(*koh, *Fraction::of(0.0)));
-        QVERIFY(!withPurity(*plainWater(), *Fraction::of(0.9)));
+        QVERIFY(!withPurity(*koh, 0.0));
+        QVERIFY(!withPurity(*plainWater(), 0.9));
     }
 
     void brokenCatalogues_data()

@@ -4,7 +4,7 @@
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
 #include "storage/material_file.h"
-#include "storage/shelf.h"
+#include "storage/own_materials.h"
 
 #include <QDate>
 #include <QSqlDatabase>
@@ -115,8 +115,12 @@ private Q_SLOTS:
         QVERIFY(shelf->findMaterial("own-a")->archived);
         QVERIFY(!shelf->keep({own("own-a", "A once more")}));
         QVERIFY(shelf->findMaterial("own-a")->archived); // a change does not take it out again
-        QCOMPARE(freshMaterialId("A", *shelf), std::string("own-a-2"));
-        QCOMPARE(freshMaterialId("  Pear & ginger! ", *shelf), std::string("own-pear-ginger"));
+        // Ids of names: none that the shelf has, nor one of those brought in together.
+        const auto named =
+            withIds({own("", "A"), own("", "  Pear & ginger! "), own("", "A")}, *shelf);
+        QCOMPARE(named[0].id, std::string("own-a-2"));
+        QCOMPARE(named[1].id, std::string("own-pear-ginger"));
+        QCOMPARE(named[2].id, std::string("own-a-3"));
     }
 
     // A lot whose figures cannot be stored leaves nothing behind.

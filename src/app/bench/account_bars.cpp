@@ -54,9 +54,9 @@ BarAccount alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
     supplied.total = lye(r.hydroxideMol);
     for (const bool sodium : {true, false}) {
         const HydroxideReckoned& h = sodium ? r.sodium : r.potassium;
-        if (h.amount.inMoles() > 0.0)
+        if (h.mol > 0.0)
             supplied.segments.push_back({words::hydroxideName(sodium), s.mass(h.weighedGrams),
-                                         Matter::Alkali, h.amount.inMoles(), 0,
+                                         Matter::Alkali, h.mol, 0,
                                          sodium ? Rule::SodiumWeighed : Rule::PotassiumWeighed});
     }
     const double kept = total - r.hydroxideMol;

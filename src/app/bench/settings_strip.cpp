@@ -227,8 +227,7 @@ void SettingsStrip::setPurity(bool sodium, double purity)
 {
     LyeSettings lye = document_.formula().lye;
     MaterialPtr& material = sodium ? lye.sodium : lye.potassium;
-    const auto share = Fraction::of(purity);
-    const auto changed = share ? withPurity(*material, *share) : std::nullopt;
+    const auto changed = withPurity(*material, purity);
     if (!changed) {
         Q_EMIT refused(tr("A purity must lie above 0 and at most 100 %."));
         return;

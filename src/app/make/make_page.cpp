@@ -6,11 +6,11 @@
 #include "app/widgets/limit_text.h"
 #include "app/widgets/typing_line.h"
 #include "core/materials/limits.h"
-#include "words/lexicon.h"
-#include "words/plain_text.h"
 #include "words/caution_words.h"
 #include "words/day_words.h"
+#include "words/lexicon.h"
 #include "words/names.h"
+#include "words/plain_text.h"
 #include "words/refusal_words.h"
 
 #include <QHBoxLayout>
@@ -301,45 +301,20 @@ void MakePage::refreshAdded()
                           : current_->plan().steps[std::size_t(current_->step())].vessel);
 }
 
-// What the weighings so far come to, what to stop for, and how to mend it. The same list of
-// findings as on the bench and on paper.
+// The same list of findings as on the bench and on paper.
 void MakePage::refreshEffect()
 {
     const AsWeighed& bowl = current_->now();
-    const Reckoning& r = bowl.reckoning;
-    effect_->setText(
-        tr("As weighed so far: true superfat %1 (planned %2), batch strength %3 (planned %4)")
-            .arg(speech_.percent(r.superfatTrue), speech_.percent(bowl.superfatPlanned),
-                 speech_.percent(r.pure.strength), speech_.percent(bowl.strengthPlanned)));
-    QStringList lines;
-    if (r.lyeHeavy())
-        lines << (current_->atEnd()
-                      ? tr("There is more lye than fat can take: not for skin, and not to be used "
-                           "until a test finds no free lye.")
-                      : tr("There is more lye than fat can take. Mend this before you go on, or "
-                           "stop."));
-    const Vessel here = current_->atEnd()
-                            ? Vessel::Top
-                            : current_->plan().steps[std::size_t(current_->step())].vessel;
-    for (const Caution& c : current_->findings()) {
-        const bool said = c.code == CautionCode::SuperfatBelowZero && r.lyeHeavy();
-        if (said || c.severity == Severity::Note)
-            continue;
-        if (c.severity == Severity::Danger)
-            lines << QStringLiteral("%1. %2").arg(words::cautionTitle(c, bowl.formula, speech_),
-                                                  words::cautionReason(c, bowl.formula, speech_));
-        else if (c.vessel == here && !current_->atEnd())
-            lines << words::cautionTitle(c, bowl.formula, speech_);
-    }
-    if (!current_->atEnd())
-        for (const DayMend& mend : bowl.mends)
-            lines << words::dayMend(mend, bowl.formula, speech_);
-    mendHint_->setVisible(!current_->atEnd() && !bowl.mends.empty());
-    mends_->setText(lines.join(QLatin1Char('\n')));
-    const bool danger = r.lyeHeavy() || (!current_->findings().empty() &&
-                                         current_->findings().front().severity == Severity::Danger);
-    HouseStyle::setTone(mends_, danger ? Tone::Danger : Tone::Care);
-    mends_->setVisible(!lines.isEmpty());
+    effect_->setText(words::asWeighedSoFar(bowl, speech_));
+    const bool end = current_->atEnd();
+    const auto here =
+        end ? std::nullopt
+            : std::optional(current_->plan().steps[std::size_t(current_->step())].vessel);
+    const words::BowlSaid said = words::bowlSaid(bowl, current_->findings(), here, speech_);
+    mendHint_->setVisible(!end && !bowl.mends.empty());
+    mends_->setText(said.sentences.join(QLatin1Char('\n')));
+    HouseStyle::setTone(mends_, said.danger ? Tone::Danger : Tone::Care);
+    mends_->setVisible(!said.sentences.isEmpty());
 }
 
 void MakePage::refresh()

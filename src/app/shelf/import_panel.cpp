@@ -4,8 +4,8 @@
 #include "app/widgets/label.h"
 #include "storage/shelf.h"
 #include "words/plain_text.h"
-#include "words/shelf_words.h"
 #include "words/refusal_words.h"
+#include "words/shelf_words.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>

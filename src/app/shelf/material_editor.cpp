@@ -7,8 +7,8 @@
 #include "core/materials/figures.h"
 #include "core/materials/limits.h"
 #include "core/materials/sv_check.h"
-#include "words/shelf_words.h"
 #include "words/names.h"
+#include "words/shelf_words.h"
 
 #include <QComboBox>
 #include <QFormLayout>

@@ -3,31 +3,25 @@
 
 #include <QWidget>
 
-#include "models/stock_model.h"
+#include "pages/material_page.h"
 #include "storage/journal.h"
 #include "words/speech.h"
 
 #include <functional>
 
-class QComboBox;
-class QLabel;
-class QLineEdit;
-class QListView;
-class QAction;
-class QPushButton;
-class QToolButton;
 class QStackedWidget;
-class QTextBrowser;
 class QTimer;
+class QUrl;
 
 namespace rhexion {
 
-class CompositionBar;
 class ImportPanel;
 class LotEditor;
 class MaterialEditor;
+class MaterialView;
 class MeasurePanel;
 class MixPanel;
+class ShelfList;
 
 class ShelfPage : public QWidget {
     Q_OBJECT
@@ -45,9 +39,7 @@ public:
     void importFile(const QString& path);
     bool exportTo(const QString& path);
 
-    QLineEdit* searchField() const { return search_; }
-    QListView* list() const { return list_; }
-    StockModel* model() const { return model_; }
+    ShelfList& list() const { return *list_; }
     MaterialPtr current() const { return shown_; }
     QString pageText(); // once it has caught up with the typing
     MaterialEditor* materialEditor() const { return materialEditor_; }
@@ -56,9 +48,7 @@ public:
     MixPanel* mixPanel() const { return mix_; }
     ImportPanel* importPanel() const { return import_; }
     QStackedWidget* pages() const { return pages_; }
-    QComboBox* kindFilter() const { return kind_; }
-    QComboBox* originFilter() const { return origin_; }
-    QAction* archiveAction() const { return archive_; }
+    MaterialView& view() const { return *view_; }
 
     void newMaterial();
     void copyAsOwn();
@@ -76,21 +66,20 @@ Q_SIGNALS:
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
-    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    QWidget* buildList();
-    QWidget* buildMaterial();
+    void wire();
     void buildEditors();
-    void search();
     void takeCurrent(); // what is selected, at once
     void showCurrent(); // and its page
-    void showPage(const QList<BatchSummary>& usedIn, int inAll = 0);
+    MaterialPage page() const;
     void findUses();
     void backToMaterial();
+    void useShown();
     void follow(const QUrl& link);
     void keepMaterials(const std::vector<Material>& materials, double gramsLeft);
     void keepLot(const LotRecord& lot);
+    void nowShow(const std::string& material); // it is new, or its lots are
     void askImport();
     void askExport();
     void toggleArchived();
@@ -105,30 +94,11 @@ private:
     MaterialPtr shown_;
     StockEntry entry_;
 
-    QWidget* left_;
-    QLineEdit* search_;
-    QComboBox* kind_;
-    QComboBox* origin_;
-    QListView* list_;
-    QLabel* count_;
-    StockModel* model_;
+    ShelfList* list_;
     QStackedWidget* pages_;
-    QWidget* material_;
-    QLabel* name_;
-    QLabel* about_;
-    CompositionBar* bar_;
-    QTextBrowser* text_;
+    MaterialView* view_;
     QTimer* catchUp_; // the page is written once the typing pauses
     QTimer* uses_;    // and the journal asked a little later
-    bool typing_ = false;
-    QPushButton* use_;
-    QPushButton* lot_;
-    QPushButton* measureButton_;
-    QToolButton* more_;
-    QAction* mixAction_;
-    QAction* edit_;
-    QAction* copy_;
-    QAction* archive_;
     MaterialEditor* materialEditor_ = nullptr;
     LotEditor* lotEditor_ = nullptr;
     MeasurePanel* measure_ = nullptr;

@@ -98,7 +98,7 @@ private:
             return;
         out.weighedGrams = grams;
         out.pureGrams = grams * h.purity;
-        out.amount = Amount::moles(out.pureGrams / molarMass);
+        out.mol = out.pureGrams / molarMass;
         out.waterGrams = grams * h.moisture;
         r_.supplyLow += grams * h.purityLow / molarMass;
         r_.supplyHigh += grams * h.purityHigh / molarMass;
@@ -112,9 +112,9 @@ private:
         const OneHydroxide k = hydroxideOf(f_.lye.potassium, Part::PotassiumHydroxide);
         weigh(r_.sodium, na, amounts_.allSodium(), molarMassSodiumHydroxide);
         weigh(r_.potassium, k, amounts_.allPotassium(), molarMassPotassiumHydroxide);
-        const double weighedMol = r_.sodium.amount.inMoles() + r_.potassium.amount.inMoles();
+        const double weighedMol = r_.sodium.mol + r_.potassium.mol;
         r_.hydroxideMol = weighedMol + r_.givenMol;
-        r_.potassiumMoleShare = weighedMol > 0.0 ? r_.potassium.amount.inMoles() / weighedMol
+        r_.potassiumMoleShare = weighedMol > 0.0 ? r_.potassium.mol / weighedMol
                                                  : lyeMixOf(f_.lye).potassiumShare;
         const double weighed = r_.sodium.weighedGrams + r_.potassium.weighedGrams;
         r_.weighedPerMol = weighedMol > 0.0 ? weighed / weighedMol : lyeMixOf(f_.lye).weighed;
@@ -207,7 +207,7 @@ private:
     void writeHydroxide(const HydroxideReckoned& h, Rule pure, Rule weighed, double share,
                         double molarMass)
     {
-        if (h.amount <= Amount{})
+        if (h.mol <= 0.0)
             return;
         w().add(pure,
                 {{N::Moles, U::Mole, r_.hydroxideMol - r_.givenMol},

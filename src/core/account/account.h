@@ -27,7 +27,7 @@ struct LineReckoned {
 };
 
 struct HydroxideReckoned {
-    Amount amount;
+    double mol = 0.0;
     double pureGrams = 0.0;
     double weighedGrams = 0.0;
     double waterGrams = 0.0; // brought by its impurity, counted as water

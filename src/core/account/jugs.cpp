@@ -28,7 +28,7 @@ double waterPerGram(Acid acid)
 
 HydroxideReckoned partOf(const HydroxideReckoned& h, double share)
 {
-    return {Amount::moles(h.amount.inMoles() * share), h.pureGrams * share, h.weighedGrams * share,
+    return {h.mol * share, h.pureGrams * share, h.weighedGrams * share,
             h.waterGrams * share};
 }
 

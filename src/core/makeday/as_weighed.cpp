@@ -100,13 +100,13 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
     } else if (superfatOff > superfatTolerance) {
         const double more = kept * fat - onFat;
         // All of the mend is made with the hydroxide there is most of, so only one is weighed.
-        const bool sodium = planned.sodium.amount >= planned.potassium.amount;
+        const bool sodium = planned.sodium.mol >= planned.potassium.mol;
         const HydroxideReckoned& h = sodium ? planned.sodium : planned.potassium;
         const WeighTarget target{sodium ? What::Sodium : What::Potassium, 0};
-        if (h.amount.inMoles() > 0.0 && more > 0.0 && !(addMore && latest == target)) {
-            const double pure = more * h.pureGrams / h.amount.inMoles();
+        if (h.mol > 0.0 && more > 0.0 && !(addMore && latest == target)) {
+            const double pure = more * h.pureGrams / h.mol;
             out.mends.push_back({DayMendKind::AddHydroxide, target,
-                                 more * h.weighedGrams / h.amount.inMoles(),
+                                 more * h.weighedGrams / h.mol,
                                  pure * std::max(1.5, now.pure.ratio.value_or(0.0))});
         }
     }

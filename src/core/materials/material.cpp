@@ -133,10 +133,9 @@ MaterialPtr plainWater()
     return water;
 }
 
-std::optional<Material> withPurity(const Material& hydroxide, Fraction share)
+std::optional<Material> withPurity(const Material& hydroxide, double purity)
 {
-    const double purity = share.value();
-    if (!hydroxide.isHydroxide() || purity <= 0.0)
+    if (!hydroxide.isHydroxide() || !(purity > 0.0 && purity <= 1.0))
         return std::nullopt;
     Material out = hydroxide;
     const Part part = hydroxide.kind == MaterialKind::SodiumHydroxide ? Part::SodiumHydroxide

@@ -1,5 +1,6 @@
-// Quantities that cannot be mixed up: mass, amount of substance, temperature, and a figure with its
-// low and high. Inside the core: grams, moles, degrees Celsius. Conversions happen only here.
+// What a person states in a unit of their choice carries its type, so that it cannot be mixed up:
+// mass and temperature; and a figure with its low and high. Conversions happen only here. What comes
+// out of a reckoning is a number whose name ends in its unit: grams, mol, celsius; a share is 0 to 1.
 #pragma once
 
 #include <cmath>
@@ -44,41 +45,6 @@ public:
 private:
     explicit constexpr Mass(double g) : grams_(g) {}
     double grams_ = 0.0;
-};
-
-// Amount of substance, in moles inside.
-class Amount {
-public:
-    constexpr Amount() = default;
-    static constexpr Amount moles(double n) { return Amount{n}; }
-    constexpr double inMoles() const { return moles_; }
-    constexpr double inMillimoles() const { return moles_ * 1000.0; }
-
-    friend constexpr Amount operator+(Amount a, Amount b) { return Amount{a.moles_ + b.moles_}; }
-    friend constexpr Amount operator-(Amount a, Amount b) { return Amount{a.moles_ - b.moles_}; }
-    friend constexpr auto operator<=>(Amount, Amount) = default;
-
-private:
-    explicit constexpr Amount(double n) : moles_(n) {}
-    double moles_ = 0.0;
-};
-
-// A part of a whole, 0 to 1. Refuses NaN and anything outside.
-class Fraction {
-public:
-    constexpr Fraction() = default;
-    static std::optional<Fraction> of(double part)
-    {
-        return part >= 0.0 && part <= 1.0 ? std::optional(Fraction{part}) : std::nullopt;
-    }
-    static std::optional<Fraction> ofPercent(double percent) { return of(percent / 100.0); }
-    constexpr double value() const { return part_; }
-    constexpr double inPercent() const { return part_ * 100.0; }
-    friend constexpr auto operator<=>(Fraction, Fraction) = default;
-
-private:
-    explicit constexpr Fraction(double part) : part_(part) {}
-    double part_ = 0.0;
 };
 
 // Temperature, degrees Celsius inside. A difference converts without the 32.
