@@ -4,6 +4,7 @@
 #include "core/advice/reckon.h"
 #include "core/formula/edit.h"
 #include "core/units/enum_count.h"
+#include "support/kept.h"
 #include "support/make.h"
 #include "words/lexicon.h"
 
@@ -426,6 +427,31 @@ private Q_SLOTS:
         QVERIFY(caution->mend);
         QVERIFY(rhexion::apply(f, *caution->mend));
         QVERIFY(!find(findings(f), wanted.code));
+    }
+    // Each with all its figures and what its mend comes to.
+    void figuresAreAsTheyWere()
+    {
+        Kept kept("cautions.txt");
+        for (const Row& row : rows()) {
+            Formula f = calm();
+            row.change(f);
+            for (const Caution& c : findings(f)) {
+                std::vector<double> figures = c.figures;
+                Formula mended = f;
+                if (c.mend && rhexion::apply(mended, *c.mend)) {
+                    const ReckonResult after = reckon(mended);
+                    if (const auto* r = std::get_if<Reckoning>(&after))
+                        figures.insert(figures.end(), {r->batterGrams, r->pureGrams(),
+                                                       r->superfatTrue.value_or(-99.0)});
+                }
+                kept.add(QStringLiteral("%1: %2 %3")
+                             .arg(QLatin1String(row.name), QLatin1String(codeOf(c.code)))
+                             .arg(int(c.severity)),
+                         figures);
+            }
+        }
+        const QString difference = kept.firstDifference();
+        QVERIFY2(difference.isEmpty(), qPrintable(difference));
     }
     void everyCodeFiresAndIsQuiet()
     {

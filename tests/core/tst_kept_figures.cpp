@@ -1,0 +1,198 @@
+// What the core makes of many formulas, readings and phrases, against what it made of them before.
+#include <QTest>
+
+#include "core/advice/reckon.h"
+#include "core/formula/edit.h"
+#include "core/makeday/slip.h"
+#include "core/measuring/measure.h"
+#include "support/kept.h"
+#include "support/random_formula.h"
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+namespace {
+
+void append(std::vector<double>& to, std::initializer_list<double> figures)
+{
+    to.insert(to.end(), figures);
+}
+
+void append(std::vector<double>& to, const std::optional<double>& figure)
+{
+    to.push_back(figure.value_or(-99.0));
+}
+
+// The whole working in few figures: each rule's results and terms, by place.
+void appendWorking(std::vector<double>& to, const Working& working)
+{
+    double results = 0.0;
+    double terms = 0.0;
+    double places = 0.0;
+    int at = 0;
+    for (const Step& step : working.steps()) {
+        ++at;
+        results += step.result * (1 + at % 5);
+        places += (static_cast<int>(step.rule) + 1.0) * at;
+        int term = 0;
+        for (const Term& t : working.terms(step))
+            terms += t.value * (1 + ++term % 3) + static_cast<int>(t.name) * 0.01;
+    }
+    append(to, {double(at), places, results, terms});
+}
+
+std::vector<double> figuresOf(const Reckoning& r)
+{
+    std::vector<double> out;
+    append(out, {r.oilsGrams,       r.sodium.weighedGrams, r.potassium.weighedGrams,
+                 r.jugWaterGrams,   r.hydroxideMol,        r.givenMol,
+                 r.hiddenMol,       r.oilsMolTypical,      r.hiddenMolTypical,
+                 r.acidMol,         r.demandLow,           r.demandHigh,
+                 r.supplyLow,       r.supplyHigh,          r.makeUpGrams,
+                 r.waterWanted,     r.waterPresent,        r.waterFromHydroxide,
+                 r.waterExcess,     r.neutralisationWater, r.batterGrams,
+                 r.pure.strength,   r.asWeighed.strength,  r.wanted.strength,
+                 r.solventWanted,   r.freeOilGrams,        r.heldGrams,
+                 r.heldTooMuch,     r.lyeWhileHeld,        r.cook.lateAcidMol,
+                 r.cook.lateFatMol, r.cook.leftMol});
+    for (const auto& figure : {r.superfatOnOils, r.superfatTrue, r.superfatTrueLow,
+                               r.superfatTrueHigh, r.superfatWhileHeld, r.cook.superfat})
+        append(out, figure);
+    for (const JugReckoned& jug : r.jugs) {
+        append(out, {jug.pureGrams(), jug.water, jug.tiedWater});
+        append(out, jug.strength);
+    }
+    for (const PortionReckoned& p : r.portions) {
+        append(out, {p.share, p.batterGrams(), p.oilsGrams, p.fatMol, p.acidMol, p.supplyMol,
+                     p.waterGrams, p.saltGrams, p.scentGrams});
+        append(out, p.superfat);
+        append(out, p.superfatLow);
+    }
+    for (const LineReckoned& line : r.lines)
+        append(out, {line.grams, line.fatMolTypical, line.acidMol});
+    appendWorking(out, r.working);
+    return out;
+}
+
+void appendCautions(std::vector<double>& out, const Formula& f, const Reckoning& r)
+{
+    for (const Caution& c : r.cautions) {
+        append(out, {double(c.code), double(c.severity), double(c.vessel), double(c.line)});
+        out.insert(out.end(), c.figures.begin(), c.figures.end());
+        if (!c.mend)
+            continue;
+        Formula mended = f;
+        const bool done = apply(mended, *c.mend).has_value();
+        const ReckonResult after = reckon(mended);
+        const auto* m = std::get_if<Reckoning>(&after);
+        append(out, {done ? 1.0 : 0.0, m ? m->batterGrams : -1.0, m ? m->pureGrams() : -1.0});
+    }
+}
+
+} // namespace
+
+class TestKeptFigures : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void formulas()
+    {
+        Kept kept("formulas.txt");
+        RandomFormulas random(81);
+        for (int i = 0; i < 60; ++i) {
+            const Formula f = random.next(false);
+            const ReckonResult result = reckon(f);
+            std::vector<double> row;
+            if (const auto* refused = std::get_if<Refusal>(&result)) {
+                row = refused->figures;
+                append(row, {double(refused->code), double(refused->line)});
+            } else {
+                const auto& r = std::get<Reckoning>(result);
+                row = figuresOf(r);
+                appendCautions(row, f, r);
+            }
+            kept.add(QStringLiteral("formula %1").arg(i), row);
+        }
+        const QString difference = kept.firstDifference();
+        QVERIFY2(difference.isEmpty(), qPrintable(difference));
+    }
+
+    void slips()
+    {
+        Kept kept("slips.txt");
+        RandomFormulas random(82);
+        for (int i = 0; i < 40; ++i) {
+            const Formula f = random.next(true);
+            const ReckonResult result = reckon(f);
+            const auto* r = std::get_if<Reckoning>(&result);
+            if (!r)
+                continue;
+            const Slip slips[] = {{SlipKind::AcidForgotten, 0, 0.0, {}},
+                                  {SlipKind::LyeTimes, 0, i % 2 ? 1.5 : 0.6, {}},
+                                  {SlipKind::LineMissing, f.lines[0].id, 0.0, {}},
+                                  {SlipKind::LineExtra, f.lines.back().id, 12.0, {}},
+                                  {SlipKind::AcidAddedLate, 0, 9.0, citricMonohydrate()}};
+            for (const Slip& slip : slips) {
+                const auto after = afterSlip(f, *r, slip);
+                std::vector<double> row;
+                if (const auto* s = std::get_if<AfterSlip>(&after)) {
+                    append(row, {s->tooFar ? 1.0 : 0.0, s->bowl.reckoning.batterGrams});
+                    append(row, s->bowl.reckoning.superfatTrue);
+                    for (const DayMend& mend : s->bowl.mends)
+                        append(row, {double(mend.target.what), mend.grams});
+                } else
+                    append(row, {double(std::get<Refusal>(after).code)});
+                kept.add(QStringLiteral("slip %1 of %2").arg(int(slip.kind)).arg(i), row);
+            }
+        }
+        const QString difference = kept.firstDifference();
+        QVERIFY2(difference.isEmpty(), qPrintable(difference));
+    }
+
+    void readings()
+    {
+        Kept kept("readings.txt");
+        const auto add = [&](const char* name, const MeasureResult& result) {
+            std::vector<double> row;
+            if (const auto* m = std::get_if<Measured>(&result)) {
+                append(row, {m->value.low(), m->value.typical(), m->value.high()});
+                appendWorking(row, m->working);
+            } else
+                append(row, {double(std::get<MeasureFault>(result))});
+            kept.add(QLatin1String(name), row);
+        };
+        const auto g = [](double v) { return Mass::grams(v); };
+        const Scale scale{0.1};
+        for (const double wet : {60.0, 75.5, 120.0})
+            add("dry-down", dryDown(g(wet), g(31.2), g(20), scale));
+        for (const double brix : {0.0, 4.3, 12.0, 40.0, 85.0, 86.0})
+            for (const double at : {9.0, 10.0, 17.5, 24.0, 30.0}) {
+                add("refractometer",
+                    refractometerWater(brix, Temperature::celsius(at), false, 0.02));
+                kept.add(QStringLiteral("sucrose"),
+                         {sucroseDensity(brix),
+                          brixCorrection(brix, Temperature::celsius(at)).value_or(-99.0)});
+            }
+        const Interval purity = Interval::around(0.97, 0.985, 0.995);
+        for (const bool sodium : {true, false})
+            add("solution", solutionStrength(sodium, g(4.2), purity, 1000.0, scale));
+        const Interval strength = Interval::around(0.098, 0.1, 0.103);
+        const TitrationRun titrations[] = {{10.0, 8.1}, {10.2, 8.5}, {9.9, 8.0}};
+        for (const std::size_t runs : {0, 1, 2, 3})
+            add("titration", titratableAcidity(std::span(titrations).first(runs), strength));
+        add("density", densityByCup(g(50), g(298), g(301), scale));
+        for (const int count : {1, 5, 20})
+            add("each", eachWeight(g(31.7), g(20), count, scale));
+        const PurityRun purities[] = {{5.0, 41.0}, {5.2, 42.9}, {4.9, 40.1}};
+        for (const std::size_t runs : {0, 1, 2, 3})
+            for (const double step : {0.01, 0.1})
+                for (const bool sodium : {true, false})
+                    add("purity", hydroxidePurity(std::span(purities).first(runs), 0.914, sodium,
+                                                  g(20), g(120), Scale{step}));
+        add("mixture", mixtureWater(g(80), g(120), g(100), Interval::around(0.6, 0.65, 0.7)));
+        const QString difference = kept.firstDifference();
+        QVERIFY2(difference.isEmpty(), qPrintable(difference));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestKeptFigures)
+#include "tst_kept_figures.moc"
