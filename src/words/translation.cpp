@@ -1,5 +1,7 @@
 #include "words/translation.h"
 
+#include "storage/catalogue.h"
+
 #include <QCoreApplication>
 #include <QLocale>
 #include <QTranslator>
@@ -8,6 +10,7 @@ namespace rhexion {
 
 void installTranslation(QCoreApplication& app)
 {
+    Catalogue::speak(QLocale());
     auto* translator = new QTranslator(&app);
     if (translator->load(QLocale(), QStringLiteral("rhexion"), QStringLiteral("_"),
                          QStringLiteral(":/i18n")) ||

@@ -57,6 +57,51 @@ QHash<QString, QHash<QString, double>> profiles()
 class TestCatalogue : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    // Names in another language: shown first, the English ones still there to be found.
+    void otherNames_data()
+    {
+        QTest::addColumn<QByteArray>("names");
+        QTest::addColumn<QString>("place"); // of the fault; empty: none
+        const auto file = [](const char* names) {
+            return QByteArray(R"({"format": "rhexion-names", "version": 1, "language": "xx",
+                "names": )") +
+                   names + '}';
+        };
+        QTest::newRow("two names")
+            << file(R"({"olive-oil": ["Öl der Olive", "Olivenöl"]})") << QString();
+        QTest::newRow("none") << file("{}") << QString();
+        QTest::newRow("not ours") << file(R"({"no-such-oil": ["Nichts"]})")
+                                  << QStringLiteral("names.no-such-oil");
+        QTest::newRow("no name") << file(R"({"olive-oil": []})")
+                                 << QStringLiteral("names.olive-oil");
+        QTest::newRow("no list") << file(R"({"olive-oil": 3})")
+                                 << QStringLiteral("names.olive-oil");
+        QTest::newRow("cut short")
+            << QByteArray(R"({"format": "rhexion-names", )") << QStringLiteral("1:29");
+    }
+    void otherNames()
+    {
+        QFETCH(QByteArray, names);
+        QFETCH(QString, place);
+        const Catalogue& english = Catalogue::shipped();
+        const auto read = english.named(names);
+        const auto* fault = std::get_if<FileFault>(&read);
+        QCOMPARE(fault ? fault->place : QString(), place);
+        if (fault)
+            return;
+        const auto& named = std::get<Catalogue>(read);
+        QCOMPARE(named.materials().size(), english.materials().size());
+        const MaterialPtr oil = named.find("olive-oil");
+        if (!names.contains("Olive"))
+            QCOMPARE(oil->name, english.find("olive-oil")->name);
+        else {
+            QCOMPARE(QString::fromStdString(oil->name), QStringLiteral("\u00d6l der Olive"));
+            QVERIFY(std::ranges::count(oil->alsoCalled, "Olive oil") == 1);
+            QVERIFY(std::ranges::count(oil->alsoCalled, "Oliven\u00f6l") == 1);
+            QCOMPARE(oil->sv->range.typical(), english.find("olive-oil")->sv->range.typical());
+        }
+    }
+
     void hasWhatMakersPutInSoap()
     {
         const Catalogue& c = Catalogue::shipped();
