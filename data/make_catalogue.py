@@ -9,7 +9,7 @@ import sys
 
 HERE = pathlib.Path(__file__).parent
 sys.path.insert(0, str(HERE))
-from catalogue import chemicals, fats, kitchen  # noqa: E402
+from catalogue import chemicals, everyday, fats, kitchen  # noqa: E402
 
 REFERENCE = pathlib.Path(sys.argv[1])
 
@@ -304,7 +304,8 @@ for ident, name, number, code, acids, ph, reducing, also, note in kitchen.PRODUC
         behaviours=behaviours("browns heats" + (" not-in-aluminium" if sour else "")), usualUse=middle((3, 30), USE, .01), alsoCalled=also, note=note)
 for ident, name, kind, parts, acidity, also, note in kitchen.GELS:
     src = source("gel-acidity", "Acidity of the plain product: not known well, treat it as the range given", True)
-    add(ident, name, kind, shares(parts, COMPOSITION), titratable=fig(*acidity, src), usualUse=middle((5, 38), USE, .01), alsoCalled=also, note=note)
+    add(ident, name, kind, shares(parts, COMPOSITION), titratable=fig(*acidity, src), behaviours=behaviours(everyday.ACTS.get(ident, "")),
+        usualUse=middle((5, 38), USE, .01), alsoCalled=also, note=note)
 for ident, name, number, acidity, also, note in kitchen.DRINKS:
     parts, sugars, src = usda(number, .15)
     parts.pop("fat", None)
@@ -353,13 +354,15 @@ for ident, name, number, acts, use, also, note, sv in kitchen.GRAINS:
     if not sv:
         parts.pop("fat", None)
     sugar_parts(parts, sugars, .5, .2, src)
-    kind = "colour" if ident in ("cinnamon-powder", "paprika-powder", "cocoa-powder") else "solid"
+    kind = "colour" if ident in ("cinnamon-powder", "paprika-powder", "cocoa-powder", "turmeric-powder", "saffron") else "solid"
     add(ident, name, kind, standard(ident, parts) if sv else parts, sv=fig(*sv, "handbook") if sv else None, behaviours=behaviours(acts),
         usualUse=middle(use, USE, .01), alsoCalled=also, note=note)
 
 
 for m in MATERIALS:
     ident = m["id"]
+    if ident in everyday.ALSO:
+        m["alsoCalled"] = list(dict.fromkeys(m.get("alsoCalled", []) + everyday.ALSO[ident]))
     if ident in chemicals.DENSITY and "density" not in m:
         d = chemicals.DENSITY[ident]
         m["density"] = fig(d * .99, d, d * 1.01, LIQUID_DENSITY)

@@ -6,7 +6,9 @@
 #include "storage/whole_file.h"
 #include "words/refusal_words.h"
 
+#include "words/search_words.h"
 #include <QDir>
+
 #include <QFile>
 #include <QFileInfo>
 
@@ -17,6 +19,7 @@ Workshop::Workshop(Places places, Clock clock, QObject* parent)
       stock_(new Stock(places_.data + QStringLiteral("/shelf.sqlite"), Foods::shippedPath(),
                        places_.readOnly, this))
 {
+    stock_->setSearchRules(words::searchRules());
     constexpr int pause = 2000; // ms
     again_.setInterval(pause);
     connect(&again_, &QTimer::timeout, this, [this] {

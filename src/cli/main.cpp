@@ -6,9 +6,11 @@
 #include "storage/foods.h"
 #include "storage/formula_json.h"
 #include "storage/material_json.h"
+#include "storage/stock.h"
 #include "words/plain_text.h"
-#include "words/translation.h"
 #include "words/refusal_words.h"
+#include "words/search_words.h"
+#include "words/translation.h"
 
 #include <QCommandLineParser>
 #include <QCoreApplication>
@@ -126,11 +128,12 @@ int listMaterials(const QString& word, bool json)
         auto opened = Foods::open(Foods::shippedPath());
         const auto* foods = std::get_if<std::unique_ptr<Foods>>(&opened);
         SearchIndex index;
+        index.setRules(words::searchRules());
         for (const MaterialPtr& m : all)
             index.add(m->name, m->alsoCalled);
         if (foods)
             for (const FoodName& food : (*foods)->names())
-                index.add(food.name, {}, 1);
+                index.add(food.name, {}, foodBehind);
         for (const Match& match : index.find(word.toStdString())) {
             const std::size_t food = match.index - all.size();
             if (const MaterialPtr m = match.index < all.size()

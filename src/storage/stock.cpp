@@ -17,7 +17,7 @@ bool sameKind(MaterialKind a, MaterialKind b)
     return one(a) == one(b);
 }
 
-// Foods and single lots answer too, but behind the material itself.
+// Single lots answer behind the material itself.
 constexpr int behind = 1;
 
 } // namespace
@@ -26,6 +26,13 @@ Stock::Stock(QString shelfPath, QString foodsPath, bool readOnly, QObject* paren
     : QObject(parent), shelfPath_(std::move(shelfPath)), foodsPath_(std::move(foodsPath)),
       readOnly_(readOnly)
 {
+}
+
+void Stock::setSearchRules(std::shared_ptr<const SearchRules> rules)
+{
+    index_.setRules(std::move(rules));
+    if (!entries_.empty())
+        refresh();
 }
 
 void Stock::load()
@@ -88,7 +95,7 @@ void Stock::build()
                  food.kind,
                  false,
                  {}},
-                {}, behind);
+                {}, foodBehind);
     if (shelf_)
         for (const LotRecord& lot : shelf_->lots()) {
             const MaterialPtr base = plain(lot.material);

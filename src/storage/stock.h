@@ -13,6 +13,9 @@
 
 namespace rhexion {
 
+// Foods answer behind every material that answers as well by the start of a word.
+inline constexpr int foodBehind = 4;
+
 enum class Origin { Catalogue, Own, Lot, Food };
 
 struct StockEntry {
@@ -38,6 +41,7 @@ public:
 
     Stock(QString shelfPath, QString foodsPath, bool readOnly = false, QObject* parent = nullptr);
 
+    void setSearchRules(std::shared_ptr<const SearchRules> rules);
     // What could not be opened is said by failed() and left out.
     void load();
     const std::vector<StockEntry>& entries();

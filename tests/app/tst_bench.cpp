@@ -85,8 +85,8 @@ private Q_SLOTS:
                                    << "superfat becomes the result";
         QTest::newRow("hydroxide by share") << "3 % NaOH"
                                             << "as a mass";
-        QTest::newRow("markup is text") << "5 g <b>x"
-                                        << "<b>x";
+        QTest::newRow("markup is text") << "5 g <b>xq"
+                                        << "<b>xq";
     }
     void understandsBeforeEnter()
     {

@@ -2,14 +2,26 @@
 #pragma once
 
 #include <cstdint>
+#include <memory>
 #include <string>
 #include <string_view>
+#include <utility>
 #include <vector>
 
 namespace rhexion {
 
-// How well a name answers a search, best first: whole, start, starts of words, inside. Only those
-// with every word of the search are kept. Equal marks keep their order.
+// How a language lets one word stand for another; handed in by the edge (src/words/lexicon.h). All
+// are folded.
+struct SearchRules {
+    using Pairs = std::vector<std::pair<std::string, std::string>>;
+    Pairs endings;    // of words of four letters and more: "ies" for "y"; the first that fits
+    Pairs words;      // another spelling or usage: "yoghurt" for "yogurt"
+    Pairs shortForms; // a whole search: "evoo" for "olive oil"
+};
+
+// How well a name answers a search, best first: whole, start, starts of words in any order, inside,
+// joined or split otherwise, with one slip in a word of five letters or more. Only those with every
+// word of the search are kept. Equal marks keep their order.
 struct Match {
     std::size_t index;
     int mark; // lower is better
@@ -17,6 +29,8 @@ struct Match {
 
 class SearchIndex {
 public:
+    // Before anything is added.
+    void setRules(std::shared_ptr<const SearchRules> rules) { rules_ = std::move(rules); }
     // The number of what is added next is size().
     std::size_t size() const { return entries_.size(); }
     // handicap puts an entry behind others that answer as well.
@@ -26,11 +40,20 @@ public:
     std::vector<Match> find(std::string_view search) const;
 
 private:
+    // A name as it is looked through.
+    struct Name {
+        std::string spaced; // " goat milk": each word after a space
+        std::string joined; // "goatmilk"
+    };
     struct Entry {
-        std::string name; // folded
-        std::vector<std::string> others;
+        Name name;
+        std::vector<Name> others;
         int handicap;
     };
+    Name nameOf(std::string_view text) const;
+    std::vector<Match> findName(const Name& wanted, bool withSlip) const;
+
+    std::shared_ptr<const SearchRules> rules_;
     std::vector<Entry> entries_;
 };
 
