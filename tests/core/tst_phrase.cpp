@@ -22,6 +22,31 @@ class TestPhrase : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     // Words are found whole, at the beginning, in the middle and at the end; a star lets one go on.
+    // A number without a unit is told apart, and words that only begin like a number are names.
+    void bareNumbers_data()
+    {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<bool>("amount");
+        QTest::addColumn<bool>("bare");
+        QTest::addColumn<QString>("name");
+        QTest::newRow("one yolk") << "1 egg yolk" << true << true << "egg yolk";
+        QTest::newRow("grams") << "1 g egg yolk" << true << false << "egg yolk";
+        QTest::newRow("rest") << "rest water" << true << false << "water";
+        QTest::newRow("a name") << "a lemon" << false << false << "a lemon";
+        QTest::newRow("another name") << "half fat milk" << false << false << "half fat milk";
+        QTest::newRow("per pound") << "1 tsp ppo clay" << true << false << "clay";
+    }
+    void bareNumbers()
+    {
+        QFETCH(QString, text);
+        const auto parsed = parsePhrase(text.toStdString(), english());
+        const auto* phrase = std::get_if<Phrase>(&parsed);
+        QVERIFY(phrase);
+        QTEST(phrase->amount.has_value(), "amount");
+        QTEST(phrase->bare, "bare");
+        QTEST(QString::fromStdString(phrase->materialText), "name");
+        QCOMPARE(phrase->perOilsMass.has_value(), text.contains("ppo"));
+    }
     void saysWholeWords()
     {
         const Lexicon::Words words{"ph", "child*"};
@@ -55,6 +80,38 @@ private Q_SLOTS:
         row("4 % of batter quince puree", 4, U::PercentOfBatter, "quince puree");
         row("rest coconut milk frozen", 0, U::Rest, "coconut milk", true);
         row("rest frozen goat's milk", 0, U::Rest, "goat's milk", true);
+        // As people write them (../shared/reference/recipe_amount_cases.csv and common practice).
+        row("1 1/4 tsp yellow mica", 1.25, U::Teaspoon, "yellow mica");
+        row("8-1/2 oz lard", 8.5, U::Ounce, "lard");
+        row("1/2 tsp clay", 0.5, U::Teaspoon, "clay");
+        row("1 / 2 tsp clay", 0.5, U::Teaspoon, "clay");
+        row("\u00bd tsp clay", 0.5, U::Teaspoon, "clay");
+        row("1\u00bd cups milk", 1.5, U::Cup, "milk");
+        row("2\u2154 tbsp honey", 2 + 2.0 / 3, U::Tablespoon, "honey");
+        row("1 lb 4 oz lard", 20, U::Ounce, "lard");
+        row("1 kg 250 g lard", 1250, U::Gram, "lard");
+        row("1 kg 2 oils", 1, U::Kilogram, "2 oils");
+        row("1 180 g lard", 1180, U::Gram, "lard");
+        row("1\u202f180 g lard", 1180, U::Gram, "lard");
+        row("1'250 g lard", 1250, U::Gram, "lard");
+        row("1\u2019250 g lard", 1250, U::Gram, "lard");
+        row("1.250,5 g lard", 1250.5, U::Gram, "lard");
+        row("1,250.5 g lard", 1250.5, U::Gram, "lard");
+        row("12 500 g lard", 12500, U::Gram, "lard");
+        row("11/2 oz lard", 5.5, U::Ounce, "lard");
+        row("8 fl. oz. milk", 8, U::FluidOunce, "milk");
+        row("5 dl milk", 500, U::Millilitre, "milk");
+        row("1 l milk", 1000, U::Millilitre, "milk");
+        row("half a cup milk", 0.5, U::Cup, "milk");
+        row("a pinch of saffron", 1.0 / 16, U::Teaspoon, "saffron");
+        row("pinch saffron", 1.0 / 16, U::Teaspoon, "saffron");
+        row("two pinches saffron", 1.0 / 8, U::Teaspoon, "saffron");
+        row("handful oats", 0.25, U::Cup, "oats");
+        row("a teaspoon of sugar", 1, U::Teaspoon, "sugar");
+        row("2 heaping tablespoons kaolin", 2, U::TablespoonHeaped, "kaolin");
+        row("2 rounded tsp kaolin", 2, U::TeaspoonHeaped, "kaolin");
+        row("about 20 g honey", 20, U::Gram, "honey");
+        row("40 drops lavender", 40, U::Drop, "lavender");
         row("250+35 g shea butter", 285, U::Gram, "shea butter");
         row("2 x 35 g shea", 70, U::Gram, "shea");
         row("100 - 4*5 g oat flakes on top", 80, U::Gram, "oat flakes", false, int(Vessel::Top));
@@ -120,7 +177,7 @@ private Q_SLOTS:
                                                   {"3//2", F::BadSum},
                                                   {"5/0", F::DivisionByZero},
                                                   {"1,250", F::AmbiguousNumber},
-                                                  {"1.250,5", F::AmbiguousNumber},
+                                                  {"1.250,5,1", F::AmbiguousNumber},
                                                   {"-5 g", F::Negative},
                                                   {"5-9 g", F::Negative},
                                                   {"1e5 g", F::TrailingText},

@@ -3,8 +3,8 @@
 #include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
-#include "words/plain_text.h"
 #include "words/names.h"
+#include "words/plain_text.h"
 #include "words/refusal_words.h"
 
 #include <QHBoxLayout>
@@ -206,6 +206,15 @@ void TypingLine::understand()
     if (!phrase_->amount) {
         say(tr("%1: how much? Type 120 g, 3 % or rest before it").arg(name) + more, true);
         return;
+    }
+    if (phrase_->bare && !material.isHydroxide()) {
+        // What is counted is counted; of anything else nobody knows what the number is.
+        if (!gramsPer(AmountUnit::Piece, material)) {
+            const QString number = speech_.number(phrase_->amount->value, 3);
+            say(tr("%1 what of %2? Type %1 g, %1 % or %1 tsp").arg(number, name) + more, true);
+            return;
+        }
+        phrase_->amount->unit = AmountUnit::Piece;
     }
     if (phrase_->amount && phrase_->perOilsMass) {
         const auto share = perOils(*phrase_->amount, *phrase_->perOilsMass, material);

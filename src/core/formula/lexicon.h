@@ -15,7 +15,14 @@ struct Lexicon {
 
     // The typing line: "120 g buttermilk frozen in the jug", "3 % of oils", "rest", "1 oz per pound
     // of oils".
-    std::vector<std::pair<std::string, AmountUnit>> units;
+    struct UnitWord {
+        std::string word;
+        AmountUnit unit;
+        double times = 1.0; // of the unit: a pinch is a sixteenth of a teaspoon
+        bool alone = false; // means one of it without a number before it
+    };
+    std::vector<UnitWord> units;
+    std::vector<std::pair<std::string, double>> numbers; // "half a", "two", before a unit
     std::vector<std::pair<std::string, Vessel>> places;
     Words rest;
     Words frozen;
@@ -24,6 +31,8 @@ struct Lexicon {
     Words of;
     Words per;
     Words oils;
+    Words perPound; // "ppo": per pound of oils
+    Words about;    // before an amount that is not meant exactly
 
     // What a name or a note may speak of.
     Words children;

@@ -74,6 +74,7 @@ private:
         const auto start = at_;
         std::string plain;
         char seenMark = 0;
+        bool grouped = false; // thousands are marked, so a mark that comes is the decimal one
         std::size_t digitsAfter = 0;
         std::size_t digitsBefore = 0;
         for (; at_ < text_.size(); ++at_) {
@@ -81,9 +82,16 @@ private:
             if (isDigit(c)) {
                 plain += c;
                 ++(seenMark ? digitsAfter : digitsBefore);
+            } else if (!seenMark && isGroupGap(digitsBefore, grouped)) {
+                grouped = true; // "1 180", "1'250"
             } else if (c == '.' || c == ',') {
-                if (seenMark)
+                if (seenMark && (c == seenMark || digitsAfter != 3 || grouped))
                     return refuse(Code::AmbiguousNumber, start);
+                if (seenMark) { // "1,250.5": the first one marked thousands
+                    plain.erase(plain.find('.'), 1);
+                    grouped = true;
+                    digitsAfter = 0;
+                }
                 seenMark = c;
                 plain += '.';
             } else {
@@ -93,14 +101,50 @@ private:
         if (digitsBefore + digitsAfter == 0)
             return refuse(start == 0 ? Code::NoNumber : Code::BadSum);
         // The other country's mark before just three digits may have meant thousands.
-        if (seenMark && seenMark != mark_ && digitsAfter == 3 && digitsBefore > 0 &&
+        if (seenMark && !grouped && seenMark != mark_ && digitsAfter == 3 && digitsBefore > 0 &&
             plain.front() != '0')
             return refuse(Code::AmbiguousNumber, start);
         double value = 0.0;
         const auto done = std::from_chars(plain.data(), plain.data() + plain.size(), value);
         if (done.ec == std::errc::result_out_of_range)
             return refuse(Code::TooLarge, start);
-        return value;
+        return seenMark ? value : value + fractionAfter();
+    }
+
+    // A gap between thousands: three digits follow it and no more, and no fraction does.
+    bool isGroupGap(std::size_t digitsBefore, bool grouped) const
+    {
+        const char c = text_[at_];
+        if ((c != ' ' && c != '\'') || digitsBefore == 0 || (!grouped && digitsBefore > 3))
+            return false;
+        const auto digit = [&](std::size_t i) { return i < text_.size() && isDigit(text_[i]); };
+        return digit(at_ + 1) && digit(at_ + 2) && digit(at_ + 3) && !digit(at_ + 4) &&
+               (at_ + 4 >= text_.size() || text_[at_ + 4] != '/');
+    }
+
+    // "1 1/4" and "8-1/2": a whole number and a fraction below 1, close together.
+    double fractionAfter()
+    {
+        std::size_t look = at_;
+        if (look >= text_.size() || (text_[look] != ' ' && text_[look] != '-'))
+            return 0.0;
+        ++look;
+        const auto digits = [&] {
+            int value = 0;
+            const std::size_t from = look;
+            while (look < text_.size() && isDigit(text_[look]) && look < from + 2)
+                value = value * 10 + (text_[look++] - '0');
+            return look > from ? value : 0;
+        };
+        const int above = digits();
+        if (above == 0 || look >= text_.size() || text_[look] != '/')
+            return 0.0;
+        ++look;
+        const int below = digits();
+        if (below <= above || (look < text_.size() && isDigit(text_[look])))
+            return 0.0;
+        at_ = look;
+        return double(above) / below;
     }
 
     char peekOperator(std::string_view wanted)
@@ -166,10 +210,84 @@ const Lexicon& wordsOf(const PhraseHabits& habits)
     return habits.words ? *habits.words : none;
 }
 
+// Fractions of one sign, as two numbers.
+std::string spelledFractions(const std::string& text)
+{
+    constexpr std::pair<std::string_view, std::string_view> signs[] = {
+        {"\xC2\xBD", "1/2"},     {"\xC2\xBC", "1/4"},     {"\xC2\xBE", "3/4"},
+        {"\xE2\x85\x93", "1/3"}, {"\xE2\x85\x94", "2/3"}, {"\xE2\x85\x9B", "1/8"},
+        {"\xE2\x81\x84", "/"}};
+    std::string out;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const std::string_view left = std::string_view(text).substr(i);
+        const auto* sign =
+            std::ranges::find_if(signs, [&](const auto& s) { return left.starts_with(s.first); });
+        if (sign == std::end(signs)) {
+            out += text[i];
+            continue;
+        }
+        if (!out.empty() && isDigit(out.back()) && sign->second.size() > 1)
+            out += ' ';
+        out += sign->second;
+        i += sign->first.size() - 1;
+    }
+    return out;
+}
+
 struct AmountRead {
     StatedAmount amount;
     std::string_view rest;
+    bool bare = false; // no unit was said
+    std::optional<Mass> perOils;
 };
+
+// The unit the text begins with, which is cut off; nothing for none.
+const Lexicon::UnitWord* cutUnit(std::string_view& text, const Lexicon& words)
+{
+    for (const Lexicon::UnitWord& unit : words.units)
+        if (beginsWith(text, unit.word)) {
+            text.remove_prefix(unit.word.size());
+            if (text.starts_with('.')) // "8 fl. oz."
+                text.remove_prefix(1);
+            text = trimmed(text);
+            return &unit;
+        }
+    return nullptr;
+}
+
+// "1 lb 4 oz" and "1 kg 250 g": the smaller unit counts on.
+void addSmaller(StatedAmount& amount, std::string_view& rest, const PhraseHabits& habits)
+{
+    const bool pound = amount.unit == AmountUnit::Pound;
+    if ((!pound && amount.unit != AmountUnit::Kilogram) || rest.empty() || !isDigit(rest.front()))
+        return;
+    SumReader reader(rest, habits.decimalMark);
+    const auto more = reader.read();
+    std::string_view after = more ? trimmed(rest.substr(reader.end())) : std::string_view();
+    const Lexicon::UnitWord* unit = more ? cutUnit(after, wordsOf(habits)) : nullptr;
+    if (!unit || unit->unit != (pound ? AmountUnit::Ounce : AmountUnit::Gram))
+        return;
+    amount = {amount.value * (pound ? 16.0 : 1000.0) + *more, unit->unit};
+    rest = after;
+}
+
+// A number in words before a unit, or a unit that means one of it.
+std::optional<double> cutSpokenNumber(std::string_view& text, const Lexicon& words)
+{
+    for (const auto& [word, value] : words.numbers) {
+        if (!beginsWith(text, word))
+            continue;
+        std::string_view after = trimmed(text.substr(word.size()));
+        std::string_view unit = after;
+        if (!cutUnit(unit, words))
+            continue;
+        text = after;
+        return value;
+    }
+    std::string_view after = text;
+    const Lexicon::UnitWord* unit = cutUnit(after, words);
+    return unit && unit->alone ? std::optional(1.0) : std::nullopt;
+}
 
 std::variant<AmountRead, PhraseFault> readAmount(std::string_view text, const PhraseHabits& habits)
 {
@@ -177,32 +295,40 @@ std::variant<AmountRead, PhraseFault> readAmount(std::string_view text, const Ph
     if (text.empty())
         return PhraseFault{Code::Nothing, {}};
     const Lexicon& words = wordsOf(habits);
+    text = trimmed(text.substr(beginsWith(text, words.about)));
     if (const std::size_t rest = beginsWith(text, words.rest))
-        return AmountRead{{0.0, AmountUnit::Rest}, trimmed(text.substr(rest))};
-    if (text.front() == '-')
+        return AmountRead{{0.0, AmountUnit::Rest}, trimmed(text.substr(rest)), false, {}};
+    if (text.starts_with('-'))
         return PhraseFault{Code::Negative, std::string(text)};
 
-    SumReader reader(text, habits.decimalMark);
-    const auto value = reader.read();
-    if (!value)
-        return reader.fault();
-    if (*value < 0.0)
-        return PhraseFault{Code::Negative, std::string(text.substr(0, reader.end()))};
-    if (*value > Mass::largestGrams)
-        return PhraseFault{Code::TooLarge, std::string(text.substr(0, reader.end()))};
-
-    auto after = trimmed(text.substr(reader.end()));
-    AmountUnit unit = habits.bareUnit;
-    after = trimmed(after.substr(beginsWith(after, words.level)));
-    for (const auto& [word, meant] : words.units) {
-        if (!beginsWith(after, word))
-            continue;
-        unit = meant;
-        after = trimmed(after.substr(word.size()));
-        break;
+    std::string_view after = text;
+    std::optional<double> value = cutSpokenNumber(after, words);
+    if (!value) {
+        SumReader reader(text, habits.decimalMark);
+        value = reader.read();
+        if (!value)
+            return reader.fault();
+        after = trimmed(text.substr(reader.end()));
     }
-    after = trimmed(after.substr(beginsWith(after, words.of)));
-    return AmountRead{{*value, unit}, after};
+    const std::string said(text.substr(0, text.size() - after.size()));
+    if (*value < 0.0)
+        return PhraseFault{Code::Negative, std::string(trimmed(said))};
+    if (*value > Mass::largestGrams)
+        return PhraseFault{Code::TooLarge, std::string(trimmed(said))};
+
+    after = trimmed(after.substr(beginsWith(after, words.level)));
+    AmountRead out{{*value, habits.bareUnit}, after, true, {}};
+    if (const Lexicon::UnitWord* unit = cutUnit(after, words)) {
+        out.amount = {*value * unit->times, unit->unit};
+        out.bare = false;
+        addSmaller(out.amount, after, habits);
+    }
+    if (const std::size_t perPound = beginsWith(after, words.perPound)) {
+        out.perOils = Mass::pounds(1.0);
+        after = trimmed(after.substr(perPound));
+    }
+    out.rest = trimmed(after.substr(beginsWith(after, words.of)));
+    return out;
 }
 
 bool cutEnding(std::string& text, std::string_view ending)
@@ -281,7 +407,7 @@ std::variant<double, PhraseFault> parseNumber(std::string_view text, char decima
 std::variant<StatedAmount, PhraseFault> parseAmount(std::string_view text,
                                                     const PhraseHabits& habits)
 {
-    const std::string plain = folded(text);
+    const std::string plain = spelledFractions(folded(text));
     auto read = readAmount(plain, habits);
     if (auto* fault = std::get_if<PhraseFault>(&read))
         return *fault;
@@ -293,7 +419,7 @@ std::variant<StatedAmount, PhraseFault> parseAmount(std::string_view text,
 
 std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const PhraseHabits& habits)
 {
-    const std::string plain = folded(text);
+    const std::string plain = spelledFractions(folded(text));
     if (plain.empty())
         return PhraseFault{Code::Nothing, {}};
     Phrase phrase;
@@ -301,13 +427,18 @@ std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const Phras
     phrase.perOilsMass = cutPerOils(name, habits);
     const Lexicon& words = wordsOf(habits);
     const std::string_view whole = name;
-    if (isDigit(plain.front()) || plain.front() == '-' || plain.front() == '.' ||
-        plain.front() == ',' || beginsWith(plain, words.rest) > 0) {
+    std::string_view start = trimmed(whole.substr(beginsWith(whole, words.about)));
+    const bool digits = !start.empty() && (isDigit(start.front()) || start.front() == '-' ||
+                                           start.front() == '.' || start.front() == ',');
+    if (digits || beginsWith(plain, words.rest) > 0 || cutSpokenNumber(start, words)) {
         auto read = readAmount(whole, habits);
         if (auto* fault = std::get_if<PhraseFault>(&read))
             return *fault;
         const auto& amount = std::get<AmountRead>(read);
         phrase.amount = amount.amount;
+        phrase.bare = amount.bare;
+        if (amount.perOils)
+            phrase.perOilsMass = amount.perOils;
         name = std::string(amount.rest);
     }
     for (bool again = true; again;) {

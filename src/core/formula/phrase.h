@@ -36,6 +36,7 @@ struct PhraseHabits {
 
 struct Phrase {
     std::optional<StatedAmount> amount;
+    bool bare = false;        // a number without a unit; amount has the unit of habit
     std::string materialText; // what is left: the name to look up
     bool frozen = false;
     bool dissolved = false; // first in its own weight of the liquid
@@ -44,7 +45,8 @@ struct Phrase {
     std::optional<Mass> perOilsMass;
 };
 
-// An amount alone: a number or a sum (+ - * / x, brackets not needed on a bench), then a unit.
+// An amount alone: a number or a sum (+ - * / x, brackets not needed on a bench), then a unit; as
+// people write them: "1 1/4 tsp", "8-1/2 oz", "1 lb 4 oz", "1 180 g", "half a cup", "a pinch".
 std::variant<StatedAmount, PhraseFault> parseAmount(std::string_view text,
                                                     const PhraseHabits& habits);
 // A number or a sum without a unit.
