@@ -105,6 +105,20 @@ Lexicon make()
     l.of = divided(LexiconText::tr("of"));
     l.per = divided(LexiconText::tr("per"));
     l.oils = divided(LexiconText::tr("oils|oil"));
+    using T = TakenAs;
+    add(l.things, T::Scent,
+        LexiconText::tr("fragrance|fragrance oil|essential oil|eo|fo|perfume|scent|absolute"));
+    add(l.things, T::Colour,
+        LexiconText::tr("mica|oxide|pigment|colour|color|colorant|dye|lake|ultramarine"));
+    add(l.things, T::Watery,
+        LexiconText::tr("juice|puree|milk|tea|water|infusion|yogurt|gel|beer|wine|hydrosol"));
+    add(l.things, T::DrySolid,
+        LexiconText::tr("powder|flour|clay|seeds|seed|petals|leaf|leaves|root|flakes|bran|meal"));
+    add(l.things, T::Oil, LexiconText::tr("oil|butter|tallow|lard|fat"));
+    add(l.things, T::Salt, LexiconText::tr("salt"));
+    add(l.things, T::Sugar, LexiconText::tr("sugar|syrup|honey|nectar"));
+    add(l.things, T::Acid, LexiconText::tr("acid"));
+    sortLongestFirst(l.things, &std::pair<std::string, T>::first);
     l.perPound = divided(LexiconText::tr("ppo"));
     l.about = divided(LexiconText::tr("about|approx.|approx|ca.|ca|around"));
     l.children = divided(LexiconText::tr("baby*|babies|child*"));

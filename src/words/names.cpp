@@ -98,6 +98,32 @@ QString acidName(Acid acid)
     return {};
 }
 
+QString takenAsName(TakenAs as)
+{
+    switch (as) {
+    case TakenAs::Scent: return WordsText::tr("a scent");
+    case TakenAs::Colour: return WordsText::tr("a colour");
+    case TakenAs::DrySolid: return WordsText::tr("a dry solid");
+    case TakenAs::Salt: return WordsText::tr("a salt");
+    case TakenAs::Sugar: return WordsText::tr("a sugar");
+    case TakenAs::Watery: return WordsText::tr("something watery");
+    case TakenAs::Oil: return WordsText::tr("an oil");
+    case TakenAs::Acid: return WordsText::tr("an acid");
+    }
+    return {};
+}
+
+QString takenAsQuestion(TakenAs as)
+{
+    switch (as) {
+    case TakenAs::Watery: return WordsText::tr("How many per cent of it is water?");
+    case TakenAs::Oil:
+        return WordsText::tr("Its saponification value, mg KOH per g, from the drum?");
+    case TakenAs::Acid: return WordsText::tr("How many per cent of it is acid?");
+    default: return {};
+    }
+}
+
 QString hydroxideName(bool sodium)
 {
     return sodium ? WordsText::tr("Sodium hydroxide") : WordsText::tr("Potassium hydroxide");

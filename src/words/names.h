@@ -4,6 +4,7 @@
 #include "core/advice/caution.h"
 #include "core/formula/formula.h"
 #include "core/makeday/plan.h"
+#include "core/materials/makers_word.h"
 
 #include <QString>
 
@@ -15,6 +16,8 @@ QString severityName(Severity severity);
 QString kindName(MaterialKind kind);
 QString acidName(Acid acid);
 QString hydroxideName(bool sodium);
+QString takenAsName(TakenAs as);     // "a scent"
+QString takenAsQuestion(TakenAs as); // what has to be known besides
 // The material's name of a line; empty if there is no such line.
 QString lineName(LineId id, const Formula& formula);
 // A ready lye by its own name, a dry one as the hydroxide it is.

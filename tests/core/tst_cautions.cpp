@@ -318,6 +318,7 @@ const std::vector<Row>& rows()
         {"fluid ounces of honey", stated([] { auto m = thing("honey", K::Sugar, {}, 0.5); m->density = figure(1.42); return m; }(), 1, AmountUnit::FluidOunce), C::FluidOunce, true, false},
         {"fluid ounces of water", stated([] { auto m = thing("tea", K::Liquid, {}, 0.5); m->density = figure(1.0); return m; }(), 1, AmountUnit::FluidOunce), C::FluidOunce, false, false},
         {"800 g stated, 1000 g there", [](Formula& f) { f.oilsTotal = Mass::grams(800); }, C::TotalIsNotTheSum, true, true},
+        {"shares of a stated total", [](Formula& f) { f.oilsTotal = Mass::grams(800); f.lines[0].amount = {60, AmountUnit::PercentOfOils}; f.lines[1].amount = grams(200); }, C::TotalIsNotTheSum, false, false},
         {"1000 g stated", [](Formula& f) { f.oilsTotal = Mass::grams(1000); }, C::TotalIsNotTheSum, false, false},
         {"a jug at 68", [](Formula& f) { f.liquid.jugCoolest = Temperature::celsius(68); }, C::FahrenheitForCelsius, true, true},
         {"a jug at 38", [](Formula& f) { f.liquid.jugCoolest = Temperature::celsius(38); }, C::FahrenheitForCelsius, false, false},

@@ -1,11 +1,16 @@
 // What the core makes of many formulas, readings and phrases, against what it made of them before.
 #include <QTest>
 
+#include "core/account/doubt.h"
 #include "core/advice/reckon.h"
 #include "core/formula/edit.h"
 #include "core/makeday/slip.h"
+#include "core/makeday/stock_lye.h"
+#include "core/materials/citric_forms.h"
+#include "core/materials/lot.h"
 #include "core/measuring/measure.h"
 #include "support/kept.h"
+#include "support/material_figures.h"
 #include "support/random_formula.h"
 
 using namespace rhexion;
@@ -143,6 +148,95 @@ private Q_SLOTS:
                     append(row, {double(std::get<Refusal>(after).code)});
                 kept.add(QStringLiteral("slip %1 of %2").arg(int(slip.kind)).arg(i), row);
             }
+        }
+        const QString difference = kept.firstDifference();
+        QVERIFY2(difference.isEmpty(), qPrintable(difference));
+    }
+
+    // Drawn with a seed: the same on every machine (doubt.h).
+    void doubts()
+    {
+        Kept kept("doubts.txt");
+        RandomFormulas random(83);
+        for (int i = 0; i < 12; ++i) {
+            Formula f = random.next(i % 2 == 0);
+            for (Line& line : f.lines)
+                line.allWater = !line.material->isOil() && line.id % 3 == 0;
+            const ReckonResult result = reckon(f);
+            const auto* r = std::get_if<Reckoning>(&result);
+            const auto doubt = r ? doubtOf(f, *r, {2000, 7}) : std::nullopt;
+            std::vector<double> row;
+            if (doubt) {
+                append(row, {doubt->superfat.low, doubt->superfat.median, doubt->superfat.high,
+                             doubt->strength.low, doubt->strength.median, doubt->strength.high,
+                             doubt->chanceOfExcess, doubt->histogramLow, doubt->histogramWidth});
+                for (const Cause& cause : doubt->causes)
+                    row.push_back(cause.share);
+            }
+            kept.add(QStringLiteral("doubt %1").arg(i), row);
+        }
+        const QString difference = kept.firstDifference();
+        QVERIFY2(difference.isEmpty(), qPrintable(difference));
+    }
+
+    void mixturesAndLyes()
+    {
+        Kept kept("mixtures.txt");
+        RandomFormulas random(84);
+        for (int i = 0; i < 12; ++i) {
+            std::vector<Ingredient> parts;
+            double all = 0.0;
+            for (int n = 0; n < 3; ++n) {
+                const double g = random.between(20, 200);
+                all += g;
+                parts.push_back(
+                    {n == 0 ? milk(0.87, 0.04, 227, 1.7) : random.randomExtra(), Mass::grams(g)});
+            }
+            const auto m = mixed(parts, Mass::grams(all * random.between(0.7, 1.0)));
+            kept.add(QStringLiteral("mixture %1").arg(i), m ? figuresOf(*m) : std::vector{-1.0});
+        }
+        for (const double share : {0.9, 0.985, 1.0}) {
+            const MaterialPtr other = impurityAsCarbonate(*sodiumHydroxide(share));
+            const Interval& c = other->part(Part::Carbonate).range;
+            kept.add(QStringLiteral("carbonate"), {c.low(), c.typical(), c.high()});
+        }
+        Formula f = twoOils();
+        f.lye.potassiumShare = 0.4;
+        add(f, plainWater(), rest, Vessel::LyeJug);
+        const auto r = std::get<Reckoning>(reckon(f));
+        for (const bool sodium : {true, false})
+            for (const double strength : {0.2, 0.3, 0.4, 0.48, 0.5, 0.51, 0.52, 0.525, 0.55, 0.6}) {
+                const auto lye = stockLye(f, r, {sodium, strength, 3, 0.05});
+                std::vector<double> row{lye ? 1.0 : 0.0};
+                if (lye)
+                    append(row,
+                           {lye->hydroxideGrams, lye->waterGrams, lye->perBatchGrams,
+                            lye->crystallisesBelow ? lye->crystallisesBelow->inCelsius() : -99.0});
+                kept.add(QStringLiteral("stock lye %1").arg(strength), row);
+            }
+        const QString difference = kept.firstDifference();
+        QVERIFY2(difference.isEmpty(), qPrintable(difference));
+    }
+
+    // Two portions that set the same oil aside, and more of it than there is.
+    void heldByTwo()
+    {
+        Kept kept("held.txt");
+        for (const double second : {50.0, 300.0, 420.0}) {
+            Formula f = twoOils();
+            add(f, plainWater(), rest, Vessel::LyeJug);
+            // Weighed as without any: an account refuses nothing.
+            const Amounts amounts = std::get<Reckoning>(reckon(f)).amounts;
+            for (const double g : {100.0, second}) {
+                Portion portion;
+                portion.id = f.newId();
+                portion.held = HeldOil{second > 60 ? f.lines[1].id : 0, grams(g)};
+                f.portions.push_back(portion);
+            }
+            const Reckoning r = reckonGiven(f, amounts);
+            std::vector<double> row = figuresOf(r);
+            appendCautions(row, f, r);
+            kept.add(QStringLiteral("held %1").arg(second), row);
         }
         const QString difference = kept.firstDifference();
         QVERIFY2(difference.isEmpty(), qPrintable(difference));

@@ -234,6 +234,28 @@ private Q_SLOTS:
         QVERIFY(!findFigureKind("gold") && !findFigure(m, "gold"));
     }
 
+    // The same figures, spoons included: what an offer of newer figures looks at.
+    void sameFiguresToTheSpoon_data()
+    {
+        QTest::addColumn<QString>("name");
+        QTest::addColumn<double>("grams");
+        QTest::addColumn<bool>("same");
+        QTest::newRow("the same") << "tsp" << 5.0 << true;
+        QTest::newRow("another spoon") << "tbsp" << 5.0 << false;
+        QTest::newRow("another weight") << "tsp" << 5.1 << false;
+        QTest::newRow("both") << "cup" << 120.0 << false;
+    }
+    void sameFiguresToTheSpoon()
+    {
+        QFETCH(QString, name);
+        QFETCH(double, grams);
+        auto one = material("sugar", MaterialKind::Sugar);
+        one->measures = {{"tsp", 5.0, "test"}};
+        auto other = std::make_shared<Material>(*one);
+        other->measures = {{name.toStdString(), grams, "test"}};
+        QTEST(sameFigures(*one, *other), "same");
+    }
+
     void searchOverMany()
     {
         SearchIndex index;

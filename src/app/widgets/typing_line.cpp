@@ -3,6 +3,10 @@
 #include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
+#include "app/widgets/suggestion_list.h"
+#include "core/account/effect.h"
+#include "storage/own_materials.h"
+#include "words/lexicon.h"
 #include "words/names.h"
 #include "words/plain_text.h"
 #include "words/refusal_words.h"
@@ -12,6 +16,9 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
+
+#include <algorithm>
+#include <cctype>
 
 namespace rhexion {
 
@@ -29,6 +36,44 @@ Vessel usualVessel(const Material& material)
     default: return Vessel::LyeJug;
     }
 }
+
+namespace {
+
+constexpr std::size_t mostShown = 8;
+constexpr TakenAs kinds[] = {TakenAs::Scent, TakenAs::Colour, TakenAs::DrySolid, TakenAs::Watery,
+                             TakenAs::Salt,  TakenAs::Sugar,  TakenAs::Oil,      TakenAs::Acid};
+
+QString originName(Origin origin)
+{
+    switch (origin) {
+    case Origin::Catalogue: return TypingLine::tr("shelf");
+    case Origin::Own: return TypingLine::tr("my own");
+    case Origin::Lot: return TypingLine::tr("lot");
+    case Origin::Food: return TypingLine::tr("foods");
+    }
+    return {};
+}
+
+// What 100 g bring, in a few words.
+QString broughtBy(const Material& m, const Speech& speech)
+{
+    constexpr double sample = 100.0;
+    constexpr double telling = 0.5; // g
+    const Effect e = effectOf(m, Mass::grams(sample));
+    QStringList parts;
+    const double water = e.water.typical();
+    const double fat = m.part(Part::Fat).range.typical() * sample;
+    const double acid = e.acidSodium().typical();
+    if (water >= telling)
+        parts << TypingLine::tr("%1 % water").arg(speech.number(water, 0));
+    if (fat >= telling && !m.isOil())
+        parts << TypingLine::tr("%1 % fat").arg(speech.number(fat, fat < 10 ? 1 : 0));
+    if (acid >= 0.05)
+        parts << TypingLine::tr("takes %1 g of lye per 100 g").arg(speech.number(acid, 1));
+    return parts.join(QStringLiteral(", "));
+}
+
+} // namespace
 
 TypingLine::TypingLine(Stock& stock, QWidget* parent) : QFrame(parent), stock_(stock)
 {
@@ -52,8 +97,13 @@ TypingLine::TypingLine(Stock& stock, QWidget* parent) : QFrame(parent), stock_(s
     layout->addWidget(said_, 5);
     layout->addWidget(add_);
     layout->addWidget(shelf_);
+    hint_ = field_->placeholderText();
+    list_ = new SuggestionList(*this);
+    connect(list_, &SuggestionList::picked, this, &TypingLine::pick);
     connect(field_, &QLineEdit::textChanged, this, [this] {
         chosen_ = 0;
+        kind_ = 0;
+        noneOfThem_ = kindIsSaid_ = false;
         understand();
     });
     connect(field_, &QLineEdit::returnPressed, this, &TypingLine::take);
@@ -84,6 +134,7 @@ void TypingLine::setPortions(const std::vector<std::pair<PortionId, QString>>& p
 
 void TypingLine::setPurpose(const QString& hint)
 {
+    hint_ = hint;
     field_->setPlaceholderText(hint);
     field_->setAccessibleName(hint);
     shelf_->hide();
@@ -162,6 +213,14 @@ Line TypingLine::wanted() const
 
 void TypingLine::understand()
 {
+    if (asked_)
+        return; // a figure is being typed
+    understandText();
+    suggest();
+}
+
+void TypingLine::understandText()
+{
     phrase_.reset();
     matches_.clear();
     material_.reset();
@@ -181,8 +240,8 @@ void TypingLine::understand()
         return;
     }
     matches_ = stock_.find(QString::fromStdString(phrase_->materialText));
-    if (matches_.empty()) {
-        say(answerTo(QString::fromStdString(phrase_->materialText)), true);
+    if (matches_.empty() || noneOfThem_) {
+        understandKind();
         return;
     }
     chosen_ = std::min(chosen_, matches_.size() - 1);
@@ -253,8 +312,170 @@ void TypingLine::understand()
     say(text + more, false);
 }
 
+bool TypingLine::offersKinds() const
+{
+    return phrase_ && !phrase_->materialText.empty() && (matches_.empty() || noneOfThem_);
+}
+
+void TypingLine::understandKind()
+{
+    const QString unknown = QString::fromStdString(phrase_->materialText);
+    const QString answer = answerTo(unknown);
+    if (!kindIsSaid_)
+        if (const auto guessed = thingOf(phrase_->materialText, *words::lexicon())) {
+            kind_ = std::size_t(std::ranges::find(kinds, *guessed) - std::begin(kinds));
+            kindIsSaid_ = true;
+        }
+    if (!phrase_->amount)
+        say(tr("%1. How much of it? Type 120 g, 3 % or a spoon before it").arg(answer), true);
+    else if (phrase_->bare)
+        say(tr("%1. Say what the number is: g, % or tsp").arg(answer), true);
+    else if (!kindIsSaid_)
+        say(tr("%1. Choose what it is (↓)").arg(answer), true);
+    else
+        say(tr("%1. Enter takes it as %2").arg(answer, words::takenAsName(kinds[kind_])), false);
+}
+
+void TypingLine::suggest()
+{
+    QList<Suggestion> rows;
+    int shown = 0;
+    if (offersKinds()) {
+        if (phrase_->amount && !phrase_->bare)
+            for (const TakenAs as : kinds)
+                rows.append(
+                    {tr("Take it as %1").arg(words::takenAsName(as)), words::takenAsQuestion(as)});
+        shown = kindIsSaid_ ? int(kind_) : -1;
+    } else if (field_->hasFocus() && phrase_ && !matches_.empty()) {
+        const std::size_t first = chosen_ < mostShown ? 0 : chosen_ - mostShown + 1;
+        const std::size_t end = std::min(matches_.size(), first + mostShown);
+        for (std::size_t i = first; i < end; ++i) {
+            const StockEntry& entry = stock_.entries()[matches_[i]];
+            QStringList detail{words::kindName(entry.kind), originName(entry.origin)};
+            if (const MaterialPtr m = stock_.material(entry)) {
+                if (const QString brought = broughtBy(*m, speech_); !brought.isEmpty())
+                    detail << brought;
+                detail << words::vesselPlace(vessel_.value_or(usualVessel(*m)));
+            }
+            rows.append({entry.name, detail.join(QStringLiteral(" · "))});
+        }
+        rows.append({tr("None of these…"), tr("say what it is")});
+        shown = int(chosen_ - first);
+    }
+    list_->show(rows, shown);
+}
+
+void TypingLine::pick(int row)
+{
+    if (offersKinds()) {
+        kind_ = std::size_t(row);
+        kindIsSaid_ = true;
+        understand();
+        take();
+        return;
+    }
+    const std::size_t first = chosen_ < mostShown ? 0 : chosen_ - mostShown + 1;
+    const std::size_t place = first + std::size_t(row);
+    if (row == list_->count() - 1) {
+        noneOfThem_ = true;
+        understand();
+        return;
+    }
+    chosen_ = place;
+    understand();
+    take();
+}
+
+void TypingLine::step(int by)
+{
+    if (offersKinds()) {
+        const int count = int(std::size(kinds));
+        kind_ = kindIsSaid_ ? std::size_t((int(kind_) + by + count) % count)
+                            : std::size_t(by > 0 ? 0 : count - 1);
+        kindIsSaid_ = true;
+    } else if (!matches_.empty()) {
+        const int count = int(matches_.size());
+        if (int(chosen_) + by == count && count > 1)
+            chosen_ = 0;
+        else
+            chosen_ = std::size_t((int(chosen_) + by + count) % count);
+    }
+    understand();
+}
+
+void TypingLine::takeUnknown()
+{
+    const TakenAs as = kinds[kind_];
+    if (!needsFigure(as)) {
+        if (auto material = takenAs(phrase_->materialText, as))
+            addOwn(std::move(*material));
+        return;
+    }
+    asked_ = Asked{as, field_->text(), *phrase_, portion_};
+    field_->clear();
+    field_->setPlaceholderText(words::takenAsQuestion(as));
+    field_->setAccessibleName(words::takenAsQuestion(as));
+    say(words::takenAsQuestion(as), false);
+    add_->setEnabled(true);
+    list_->show({}, 0);
+}
+
+void TypingLine::takeFigure()
+{
+    const auto parsed =
+        parseNumber(field_->text().toStdString(), speech_.phraseHabits().decimalMark);
+    const double* number = std::get_if<double>(&parsed);
+    const double figure = number ? (asked_->as == TakenAs::Oil ? *number : *number / 100.0) : -1.0;
+    auto material = takenAs(asked_->phrase.materialText, asked_->as, figure);
+    if (!material) {
+        say(asked_->as == TakenAs::Oil ? tr("A number from 100 to 300, such as 190")
+                                       : tr("A number up to 100, such as 88"),
+            true);
+        add_->setEnabled(true);
+        return;
+    }
+    phrase_ = asked_->phrase;
+    portion_ = asked_->portion;
+    stopAsking();
+    addOwn(std::move(*material));
+}
+
+void TypingLine::stopAsking()
+{
+    asked_.reset();
+    field_->setPlaceholderText(hint_);
+    field_->setAccessibleName(hint_);
+}
+
+void TypingLine::addOwn(Material material)
+{
+    const Phrase phrase = *phrase_;
+    material.name.front() =
+        static_cast<char>(std::toupper(static_cast<unsigned char>(material.name.front())));
+    if (Shelf* shelf = stock_.shelf()) {
+        material = withIds({material}, *shelf).front();
+        shelf->keep({material}); // where that fails it is in the formula all the same
+    } else
+        material.id = "own-" + material.name;
+    material_ = std::make_shared<const Material>(material);
+    phrase_ = phrase;
+    const Line line = wanted();
+    field_->clear();
+    stock_.refresh();
+    Q_EMIT lineWanted(line);
+}
+
 void TypingLine::take()
 {
+    if (asked_) {
+        takeFigure();
+        return;
+    }
+    if (offersKinds()) {
+        if (add_->isEnabled())
+            takeUnknown();
+        return;
+    }
     if (!add_->isEnabled() || !phrase_ || !material_)
         return;
     const MaterialPtr material = material_;
@@ -273,10 +494,15 @@ bool TypingLine::eventFilter(QObject* watched, QEvent* event)
 {
     if (watched == field_ && event->type() == QEvent::KeyPress) {
         const auto* key = static_cast<QKeyEvent*>(event);
-        if ((key->key() == Qt::Key_Down || key->key() == Qt::Key_Up) && matches_.size() > 1) {
-            const std::size_t step = key->key() == Qt::Key_Down ? 1 : matches_.size() - 1;
-            chosen_ = (chosen_ + step) % matches_.size();
-            understand();
+        if (!asked_ && (key->key() == Qt::Key_Down || key->key() == Qt::Key_Up) &&
+            (offersKinds() || matches_.size() > 1)) {
+            step(key->key() == Qt::Key_Down ? 1 : -1);
+            return true;
+        }
+        if (key->key() == Qt::Key_Escape && asked_) {
+            const QString typed = asked_->typed;
+            stopAsking();
+            field_->setText(typed);
             return true;
         }
         if (key->key() == Qt::Key_Escape) {
@@ -286,6 +512,8 @@ bool TypingLine::eventFilter(QObject* watched, QEvent* event)
             return true;
         }
     }
+    if (watched == field_ && event->type() == QEvent::FocusOut)
+        list_->show({}, 0);
     return QFrame::eventFilter(watched, event);
 }
 

@@ -1,10 +1,12 @@
-// The typing line: "120 g buttermilk frozen". Shows what it understood before Enter; Up and Down
-// choose among the materials that match; says what it did not understand.
+// The typing line: "120 g buttermilk frozen". Shows what it understood before Enter, and in a list
+// what else it could be; Up and Down choose. What nobody knows can be taken for what its maker says
+// it is: a scent, something watery.
 #pragma once
 
 #include <QFrame>
 
 #include "core/formula/phrase.h"
+#include "core/materials/makers_word.h"
 #include "storage/stock.h"
 #include "words/speech.h"
 
@@ -15,6 +17,8 @@ class QLineEdit;
 class QPushButton;
 
 namespace rhexion {
+
+class SuggestionList;
 
 class TypingLine : public QFrame {
     Q_OBJECT
@@ -33,6 +37,7 @@ public:
     void offer(const MaterialPtr& material);
     QLineEdit* field() const { return field_; }
     QString understanding() const;
+    const SuggestionList& suggestions() const { return *list_; }
 
 Q_SIGNALS:
     void lineWanted(const Line& line); // all but its id
@@ -46,12 +51,25 @@ protected:
 
 private:
     void understand();
+    void understandText();
     void take();
     void say(const QString& text, bool bad);
     // The field's text with "... for Blue" cut off and remembered.
     QString cutPortion();
     QString answerTo(const QString& unknown) const;
     Line wanted() const;
+    // The list: materials that match and a last row for what is none of them, or kinds to take it
+    // as.
+    void suggest();
+    void pick(int row);
+    void step(int by);
+    bool offersKinds() const; // the list is of kinds
+    void understandKind();
+    // Takes the unknown for a kind of thing; asks for a figure where one is needed.
+    void takeUnknown();
+    void takeFigure();
+    void stopAsking();
+    void addOwn(Material material);
 
     Stock& stock_;
     Speech speech_;
@@ -66,8 +84,20 @@ private:
     std::optional<Phrase> phrase_;
     std::vector<std::size_t> matches_; // places in the stock
     std::size_t chosen_ = 0;
-    MaterialPtr material_; // the one chosen among them
-    MaterialPtr offered_;  // put on the line from a list: taken as it is while its name stands
+    MaterialPtr material_;    // the one chosen among them
+    bool noneOfThem_ = false; // the last row was chosen: kinds are offered
+    std::size_t kind_ = 0;    // which kind
+    bool kindIsSaid_ = false; // by the name or by hand
+    struct Asked {
+        TakenAs as;
+        QString typed; // to go back to
+        Phrase phrase;
+        PortionId portion = 0;
+    };
+    std::optional<Asked> asked_; // its figure is being typed
+    QString hint_;
+    SuggestionList* list_;
+    MaterialPtr offered_; // put on the line from a list: taken as it is while its name stands
 };
 
 // Where a material usually goes.

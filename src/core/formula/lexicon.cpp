@@ -5,6 +5,15 @@
 
 namespace rhexion {
 
+std::optional<TakenAs> thingOf(const std::string& name, const Lexicon& lexicon)
+{
+    for (const auto& [word, as] : lexicon.things)
+        if (name.ends_with(word) &&
+            (name.size() == word.size() || name[name.size() - word.size() - 1] == ' '))
+            return as;
+    return std::nullopt;
+}
+
 bool says(const std::string& text, const Lexicon::Words& words)
 {
     // Bytes above ASCII are parts of letters.

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/formula/formula.h"
+#include "core/materials/makers_word.h"
 
 #include <string>
 #include <utility>
@@ -34,12 +35,18 @@ struct Lexicon {
     Words perPound; // "ppo": per pound of oils
     Words about;    // before an amount that is not meant exactly
 
+    // Last words of a name that say what a thing is: "clove fragrance".
+    std::vector<std::pair<std::string, TakenAs>> things;
+
     // What a name or a note may speak of.
     Words children;
     Words acidity;
     Words discount;     // of water or of lye? who says neither is asked
     Words discountSaid; // who says which
 };
+
+// What the name is by its last words; nothing where they do not say.
+std::optional<TakenAs> thingOf(const std::string& name, const Lexicon& lexicon);
 
 // Whether the folded text holds one of the words whole; an ending star lets it go on.
 bool says(const std::string& text, const Lexicon::Words& words);
