@@ -12,6 +12,7 @@
 #include "app/widgets/note_column.h"
 #include "app/widgets/steady_stack.h"
 #include "app/widgets/typing_line.h"
+#include "app/widgets/undo_keys.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
 #include "storage/formula_json.h"
@@ -26,9 +27,11 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QMenuBar>
 #include <QMimeData>
 #include <QPushButton>
+#include <QScreen>
 #include <QSettings>
 #include <QStackedWidget>
 #include <QToolButton>
@@ -79,6 +82,7 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     buildMenu();
     resize(1280, 800);
     setMinimumSize(980, 640);
+    new UndoKeys(*this);
 
     bench_->setToday([this] { return clock_().toLocalTime().date(); });
     connect(bench_, &BenchPage::makeWanted, this, &MainWindow::makeBatch);
@@ -152,7 +156,9 @@ void MainWindow::buildMenu()
     file->addSeparator();
     sheets_->addTo(*file);
     file->addSeparator();
-    file->addAction(tr("&Quit"), QKeySequence(Qt::CTRL | Qt::Key_Q), this, &QWidget::close);
+    file->addAction(tr("&Close window"), QKeySequence(Qt::CTRL | Qt::Key_W), this, &QWidget::close);
+    file->addAction(tr("&Quit"), QKeySequence(Qt::CTRL | Qt::Key_Q), qApp,
+                    &QApplication::closeAllWindows);
 
     QMenu* edit = menuBar()->addMenu(tr("&Edit"));
     QAction* undo = document_->history().createUndoAction(this, tr("&Undo"));
@@ -166,6 +172,7 @@ void MainWindow::buildMenu()
         goTo(Bench);
         bench_->focusTyping();
     });
+    edit->addAction(tr("&Find here"), QKeySequence::Find, this, &MainWindow::find);
     edit->addAction(tr("&Choose from the shelf"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] {
         goTo(Bench);
         bench_->showShelf();
@@ -201,7 +208,7 @@ void MainWindow::buildMenu()
                      });
 
     QMenu* view = menuBar()->addMenu(tr("&View"));
-    view->addAction(tr("Show the &working"), QKeySequence(Qt::CTRL | Qt::Key_W), this, [this] {
+    view->addAction(tr("Show the &working"), QKeySequence(Qt::CTRL | Qt::Key_R), this, [this] {
         goTo(Bench);
         bench_->showWorking(Rule::BatterMass, LineId(-1));
     });
@@ -210,6 +217,9 @@ void MainWindow::buildMenu()
         bench_->showFigures();
     });
     view->addSeparator();
+    QAction* full = view->addAction(tr("F&ull screen"), QKeySequence(Qt::Key_F11), this,
+                                    [this](bool on) { on ? showFullScreen() : showNormal(); });
+    full->setCheckable(true);
     habitsMenu_->addTo(*view);
     view->addSeparator();
     QAction* darkAction =
@@ -219,7 +229,7 @@ void MainWindow::buildMenu()
     darkAction->setChecked(Theme::isDark());
 
     QMenu* help = menuBar()->addMenu(tr("&Help"));
-    help->addAction(tr("&Safety and about"), this, &MainWindow::about);
+    help->addAction(tr("&Safety and about"), QKeySequence::HelpContents, this, &MainWindow::about);
 }
 
 MakePage& MainWindow::making()
@@ -440,12 +450,35 @@ void MainWindow::about()
                       QLatin1Char(' ') + words::localLaw());
 }
 
+void MainWindow::find()
+{
+    if (pages_->currentWidget() == journalPage_ && journalPage_)
+        journalPage_->findField()->setFocus();
+    else if (pages_->currentWidget() == shelfPage_ && shelfPage_)
+        shelfPage_->start();
+    else {
+        goTo(Bench);
+        bench_->typing()->field()->setFocus();
+    }
+}
+
+void MainWindow::fitScreen()
+{
+    constexpr int title = 40; // px, of a window's frame
+    const QRect room = screen()->availableGeometry();
+    if (restoreGeometry(QSettings().value(QStringLiteral("window")).toByteArray()))
+        return;
+    resize(std::min(width(), room.width()), std::min(height(), room.height() - title));
+}
+
 void MainWindow::closeEvent(QCloseEvent* event)
 {
-    if (files_->mayLeave())
-        event->accept();
-    else
+    if (!files_->mayLeave()) {
         event->ignore();
+        return;
+    }
+    QSettings().setValue(QStringLiteral("window"), saveGeometry());
+    event->accept();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event)

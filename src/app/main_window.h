@@ -55,6 +55,8 @@ public:
     Banner& banner(); // the note on what just happened
     // Opened when first wanted, so that the bench starts without it; nothing if it cannot be.
     Journal* journal() { return workshop_.journal(); }
+    // Size and place of the last window that was closed, or what the screen has room for.
+    void fitScreen();
     void leaveCopy(); // unsaved work into a copy that outlives the window
     SheetActions& sheets() { return *sheets_; }
     void makeBatch();
@@ -88,6 +90,7 @@ private:
     void speakAnew(); // figures are said another way from now on
     Speech speech() const;
     void about();
+    void find(); // in the place at hand
 
     std::unique_ptr<Workshop> own_; // only where nobody else has one
     Workshop& workshop_;

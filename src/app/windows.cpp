@@ -25,6 +25,7 @@ MainWindow* Windows::open(const QString& path, const std::optional<Formula>& fir
 {
     auto* window = new MainWindow(workshop_, first);
     window->setAttribute(Qt::WA_DeleteOnClose);
+    window->fitScreen();
     // Beside the last one, not on top of it.
     if (const QList<MainWindow*> others = all(); !others.isEmpty())
         window->move(others.last()->pos() + QPoint(32, 32));

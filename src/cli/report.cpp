@@ -1,12 +1,12 @@
 #include "cli/report.h"
 
-#include "words/lexicon.h"
-#include "words/plain_text.h"
-#include "words/shelf_words.h"
 #include "words/caution_words.h"
+#include "words/lexicon.h"
 #include "words/names.h"
+#include "words/plain_text.h"
 #include "words/safety_words.h"
 #include "words/setting_words.h"
+#include "words/shelf_words.h"
 #include "words/working_words.h"
 
 #include <QCoreApplication>

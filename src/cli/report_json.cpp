@@ -1,8 +1,8 @@
 #include "cli/report_json.h"
 
 #include "storage/reckoning_json.h"
-#include "words/lexicon.h"
 #include "words/caution_words.h"
+#include "words/lexicon.h"
 #include "words/refusal_words.h"
 
 #include <QJsonArray>

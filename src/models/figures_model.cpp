@@ -2,8 +2,8 @@
 
 #include "core/materials/sv_check.h"
 #include "words/plain_text.h"
-#include "words/shelf_words.h"
 #include "words/refusal_words.h"
+#include "words/shelf_words.h"
 
 #include <algorithm>
 

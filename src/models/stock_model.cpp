@@ -1,7 +1,7 @@
 #include "models/stock_model.h"
 
-#include "words/plain_text.h"
 #include "words/names.h"
+#include "words/plain_text.h"
 
 namespace rhexion {
 

@@ -2,10 +2,10 @@
 
 #include "core/materials/figures.h"
 #include "document/formula_document.h"
-#include "words/plain_text.h"
-#include "words/shelf_words.h"
 #include "words/names.h"
+#include "words/plain_text.h"
 #include "words/refusal_words.h"
+#include "words/shelf_words.h"
 
 #include <QMimeData>
 

@@ -1,5 +1,6 @@
 #include "storage/catalogue.h"
 
+#include "core/materials/limits.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
 

@@ -84,5 +84,4 @@ private:
     std::vector<SetAside> setAside_;
 };
 
-
 } // namespace rhexion

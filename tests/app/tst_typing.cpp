@@ -86,6 +86,27 @@ private Q_SLOTS:
         QCOMPARE(list.count(), 0); // it goes with the focus
     }
 
+    // Ctrl+Z takes back the last thing done, with the cursor still in the line; a text that is
+    // being typed keeps its own.
+    void undoWhereverTheCursorStands()
+    {
+        QLineEdit* field = line().field();
+        field->setFocus();
+        const std::size_t before = document().formula().lines.size();
+        QTest::keyClicks(field, QStringLiteral("20 g olive oil"));
+        QTest::keyClick(field, Qt::Key_Return);
+        QCOMPARE(document().formula().lines.size(), before + 1);
+        QTest::keyClicks(field, QStringLiteral("30 g la"));
+        QTest::keyClick(field, Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(document().formula().lines.size(), before + 1);
+        QVERIFY(field->text() != QStringLiteral("30 g la"));
+        field->setText({});
+        QTest::keyClick(field, Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(document().formula().lines.size(), before);
+        QTest::keyClick(field, Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(document().formula().lines.size(), before + 1);
+    }
+
     // What needs a figure is asked for it, in the same line; Escape goes back; one undo takes it
     // out.
     void anUnknownWordIsNoWall()

@@ -59,7 +59,8 @@ private Q_SLOTS:
         QFETCH(double, water);
         QFETCH(double, lye);
         QVERIFY(std::abs(e.water.typical() - water) < 1e-9);
-        QVERIFY2(std::abs(e.acidSodium().typical() + e.fatSodium().typical() - lye) < 2e-4 * lye + 1e-9,
+        QVERIFY2(std::abs(e.acidSodium().typical() + e.fatSodium().typical() - lye) <
+                     2e-4 * lye + 1e-9,
                  qPrintable(QString::number(e.acidSodium().typical() + e.fatSodium().typical())));
         // Not knowing is told: something about it is wide, and a spoon of it can be weighed.
         QVERIFY(e.water.high() > e.water.low() || e.fatMol.high() > e.fatMol.low() || kept.density);

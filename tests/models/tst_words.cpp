@@ -9,10 +9,10 @@
 #include "support/files.h"
 #include "support/printed_sum.h"
 #include "support/random_formula.h"
-#include "words/school_words.h"
 #include "words/caution_words.h"
 #include "words/day_words.h"
 #include "words/refusal_words.h"
+#include "words/school_words.h"
 #include "words/working_words.h"
 
 #include <QLocale>

@@ -6,8 +6,8 @@
 #include "app/widgets/list_keys.h"
 #include "core/materials/figures.h"
 #include "models/stock_model.h"
-#include "words/shelf_words.h"
 #include "words/names.h"
+#include "words/shelf_words.h"
 
 #include <QKeyEvent>
 #include <QLabel>

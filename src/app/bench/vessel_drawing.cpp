@@ -1,8 +1,8 @@
 #include "app/bench/vessel_drawing.h"
 
 #include "app/theme/theme.h"
-#include "words/plain_text.h"
 #include "words/names.h"
+#include "words/plain_text.h"
 
 #include <QPainter>
 #include <QPainterPath>

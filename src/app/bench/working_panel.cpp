@@ -3,8 +3,8 @@
 
 #include "app/theme/theme.h"
 #include "document/formula_document.h"
-#include "words/refusal_words.h"
 #include "pages/working_page.h"
+#include "words/refusal_words.h"
 
 #include <QApplication>
 #include <QClipboard>

@@ -412,7 +412,7 @@ void TypingLine::takeUnknown()
         return;
     }
     asked_ = Asked{as, field_->text(), *phrase_, portion_};
-    field_->clear();
+    field_->setText({}); // with its own undo
     field_->setPlaceholderText(words::takenAsQuestion(as));
     field_->setAccessibleName(words::takenAsQuestion(as));
     say(words::takenAsQuestion(as), false);
@@ -460,7 +460,7 @@ void TypingLine::addOwn(Material material)
     material_ = std::make_shared<const Material>(material);
     phrase_ = phrase;
     const Line line = wanted();
-    field_->clear();
+    field_->setText({}); // with its own undo
     stock_.refresh();
     Q_EMIT lineWanted(line);
 }
@@ -483,7 +483,7 @@ void TypingLine::take()
     if (!phrase.amount && !material->isHydroxide())
         return;
     const Line line = phrase.amount ? wanted() : Line{};
-    field_->clear();
+    field_->setText({}); // with its own undo
     if (material->isHydroxide())
         Q_EMIT hydroxideWanted(material, phrase.amount ? statedMass(*phrase.amount) : std::nullopt);
     else
@@ -508,7 +508,7 @@ bool TypingLine::eventFilter(QObject* watched, QEvent* event)
         if (key->key() == Qt::Key_Escape) {
             if (field_->text().isEmpty())
                 Q_EMIT leftTyping();
-            field_->clear();
+            field_->setText({}); // with its own undo
             return true;
         }
     }

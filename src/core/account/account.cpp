@@ -114,8 +114,8 @@ private:
         weigh(r_.potassium, k, amounts_.allPotassium(), molarMassPotassiumHydroxide);
         const double weighedMol = r_.sodium.mol + r_.potassium.mol;
         r_.hydroxideMol = weighedMol + r_.givenMol;
-        r_.potassiumMoleShare = weighedMol > 0.0 ? r_.potassium.mol / weighedMol
-                                                 : lyeMixOf(f_.lye).potassiumShare;
+        r_.potassiumMoleShare =
+            weighedMol > 0.0 ? r_.potassium.mol / weighedMol : lyeMixOf(f_.lye).potassiumShare;
         const double weighed = r_.sodium.weighedGrams + r_.potassium.weighedGrams;
         r_.weighedPerMol = weighedMol > 0.0 ? weighed / weighedMol : lyeMixOf(f_.lye).weighed;
         r_.hasJugWater = f_.liquid.jugRatio.has_value() || amounts_.jugWater > 0.0;

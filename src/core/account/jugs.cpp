@@ -28,8 +28,7 @@ double waterPerGram(Acid acid)
 
 HydroxideReckoned partOf(const HydroxideReckoned& h, double share)
 {
-    return {h.mol * share, h.pureGrams * share, h.weighedGrams * share,
-            h.waterGrams * share};
+    return {h.mol * share, h.pureGrams * share, h.weighedGrams * share, h.waterGrams * share};
 }
 
 } // namespace

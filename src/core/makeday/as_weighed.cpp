@@ -105,8 +105,7 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
         const WeighTarget target{sodium ? What::Sodium : What::Potassium, 0};
         if (h.mol > 0.0 && more > 0.0 && !(addMore && latest == target)) {
             const double pure = more * h.pureGrams / h.mol;
-            out.mends.push_back({DayMendKind::AddHydroxide, target,
-                                 more * h.weighedGrams / h.mol,
+            out.mends.push_back({DayMendKind::AddHydroxide, target, more * h.weighedGrams / h.mol,
                                  pure * std::max(1.5, now.pure.ratio.value_or(0.0))});
         }
     }

@@ -154,9 +154,9 @@ using MaterialPtr = std::shared_ptr<const Material>;
 // Plain water, so that a formula can always name the liquid it pours.
 MaterialPtr plainWater();
 
-// The same hydroxide at the purity printed on the maker's drum, above 0 and at most 1; its low and high
-// lie a hundredth either side (common practice, no source), the rest is water. Refuses what is not
-// a hydroxide.
+// The same hydroxide at the purity printed on the maker's drum, above 0 and at most 1; its low and
+// high lie a hundredth either side (common practice, no source), the rest is water. Refuses what is
+// not a hydroxide.
 std::optional<Material> withPurity(const Material& hydroxide, double purity);
 
 // Words of kinds and parts in files.

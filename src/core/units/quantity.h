@@ -1,6 +1,7 @@
 // What a person states in a unit of their choice carries its type, so that it cannot be mixed up:
-// mass and temperature; and a figure with its low and high. Conversions happen only here. What comes
-// out of a reckoning is a number whose name ends in its unit: grams, mol, celsius; a share is 0 to 1.
+// mass and temperature; and a figure with its low and high. Conversions happen only here. What
+// comes out of a reckoning is a number whose name ends in its unit: grams, mol, celsius; a share is
+// 0 to 1.
 #pragma once
 
 #include <cmath>
