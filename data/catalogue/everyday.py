@@ -78,12 +78,12 @@ chemicals.SALTS += [
 SOLID = "disperse-in-water"
 CLAY = SOLID + " speeds-trace"
 chemicals.POWDERS += [
-    ("french-pink-clay", "Rose clay", "solid", {"inert": (93, 97, 99), "water": (1, 3, 7)}, CLAY, (.5, 5), ["rose kaolin"], ""),
+    ("rose-clay", "Rose clay", "solid", {"inert": (93, 97, 99), "water": (1, 3, 7)}, CLAY, (.5, 5), ["rose kaolin"], ""),
     ("french-green-clay", "French green clay", "solid", {"inert": (90, 95, 98), "water": (2, 5, 9)}, CLAY, (.5, 5), [], ""),
     ("purple-clay", "Purple clay", "solid", {"inert": (93, 97, 99), "water": (1, 3, 7)}, CLAY, (.5, 5), ["brazilian purple clay"], ""),
     ("blue-clay", "Blue clay", "solid", {"inert": (93, 97, 99), "water": (1, 3, 7)}, CLAY, (.5, 5), ["cambrian clay"], ""),
     ("black-clay", "Black clay", "solid", {"inert": (92, 96, 99), "water": (1, 4, 7)}, CLAY, (.5, 5), [], ""),
-    ("multani-clay", "Fuller's earth", "solid", {"inert": (88, 93, 97), "water": (3, 7, 12)}, CLAY, (.5, 5), ["multani mitti"], ""),
+    ("fullers-earth", "Fuller's earth", "solid", {"inert": (88, 93, 97), "water": (3, 7, 12)}, CLAY, (.5, 5), ["multani mitti"], ""),
     ("calamine", "Calamine powder", "solid", {"inert": (97, 99, 100), "water": (0, .5, 2)}, "disperse-in-oil", (.5, 3), [], "Zinc oxide with a little iron oxide."),
     ("sea-clay", "Sea clay", "solid", {"inert": (70, 85, 95), "water": (5, 12, 25)}, CLAY, (.5, 5), ["sea mud"], "Wet when it is sold as mud: weigh it dry."),
     ("bamboo-charcoal", "Bamboo charcoal", "colour", {"inert": (88, 95, 99), "water": (1, 5, 10)}, "disperse-in-oil stains@2", (.1, 2), [], ""),
@@ -114,10 +114,10 @@ chemicals.POWDERS += [
     ("lemongrass-powder", "Lemongrass, dried", "solid", {"water": (6, 10, 13)}, "scratchy@2", (.1, 2), [], ""),
     ("orange-peel-powder", "Orange peel powder", "solid", {"water": (5, 9, 12)}, "scratchy@2 browns", (.2, 2), ["orange zest, dried"], ""),
     ("lemon-peel-powder", "Lemon peel powder", "solid", {"water": (5, 9, 12)}, "scratchy@2 browns", (.2, 2), ["lemon zest, dried", "lemon peel"], ""),
-    ("luffa-slice", "Loofah, slices", "solid", {"water": (5, 8, 12)}, "", (.5, 5), ["luffa", "loofah"], "Soak up what they hold: count it."),
+    ("loofah-slice", "Loofah, slices", "solid", {"water": (5, 8, 12)}, "", (.5, 5), ["luffa", "loofah"], "Soak up what they hold: count it."),
     ("jojoba-beads", "Jojoba beads", "solid", {"inert": (99, 100, 100)}, "", (.2, 3), [], "Melt above 60 \u00b0C."),
     ("sand-fine", "Sand, fine", "solid", {"inert": (99, 100, 100)}, "scratchy settles", (1, 10), [], "Scratchy: not for faces."),
-    ("salt-free-bran", "Rice bran powder", "solid", {"water": (6, 8, 11), "protein": (12, 14, 16)}, "scratchy@3 goes-rancid@5", (.5, 5), ["rice bran"], ""),
+    ("rice-bran-powder", "Rice bran powder", "solid", {"water": (6, 8, 11), "protein": (12, 14, 16)}, "scratchy@3 goes-rancid@5", (.5, 5), ["rice bran"], ""),
     ("coffee-ground-fresh", "Coffee, ground, fresh", "solid", {"water": (2, 4, 7)}, "scratchy@2 browns", (.5, 3), ["ground coffee"], ""),
     ("seaweed-powder", "Seaweed powder", "solid", {"water": (5, 9, 13), "other-salts": (15, 22, 30)}, "fades", (.2, 3), ["kelp powder", "dulse powder"], ""),
     ("hydrolysed-silk", "Hydrolysed silk, liquid", "solid", {"water": (85, 90, 95), "protein": (5, 9, 14)}, "", (.2, 2), ["liquid silk", "silk amino acids"], ""),
@@ -131,13 +131,13 @@ chemicals.POWDERS += [
     ("vodka", "Vodka, 40 %", "liquid", {"alcohol": (31, 33.4, 35), "water": (65, 66.6, 69)}, "foams speeds-trace", (0, 15), [], "Spirits make lye froth up: for clear soap after the cook only."),
     ("hydrosol-lavender", "Lavender water", "liquid", {"water": (99.8, 99.9, 100)}, "", (5, 38), ["lavender hydrosol"], "Water with a trace of scent."),
     ("orange-flower-water", "Orange flower water", "liquid", {"water": (99.8, 99.9, 100)}, "", (5, 38), ["neroli water"], "Water with a trace of scent."),
-    ("bran-tea", "Rice water", "liquid", {"water": (97, 98.5, 99.5)}, "", (5, 38), [], "Water rice was washed or boiled in."),
+    ("rice-water", "Rice water", "liquid", {"water": (97, 98.5, 99.5)}, "", (5, 38), [], "Water rice was washed or boiled in."),
     ("vitamin-e", "Vitamin E (tocopherol), in oil", "solid", {"fat": (20, 45, 80), "inert": (10, 50, 70)}, "", (.05, .5), ["tocopherol", "vitamin e oil"], "Keeps oils from going rancid a little longer; part of it is carrier oil."),
     ("rosemary-oleoresin", "Rosemary oleoresin (antioxidant)", "solid", {"fat": (70, 85, 95)}, "", (.05, .2), ["rosemary extract", "rosemary antioxidant"], "Keeps oils from going rancid; it is mostly carrier oil, and no scent."),
     ("pine-tar", "Pine tar", "solid", {"inert": (60, 85, 95), "fat": (0, 5, 25), "water": (0, 2, 8)}, "speeds-trace seizes browns allergen not-for-children", (2, 15), ["wood tar"], "Its resin acids take a little lye: how much is not known. Traces at once."),
     ("erythritol", "Erythritol", "sugar", {"inert": (99, 99.8, 100)}, "needs-solvent-water", (.5, 3), [], "A sugar alcohol: does not brown."),
     ("xylitol", "Xylitol", "sugar", {"inert": (98, 99.5, 100)}, "needs-solvent-water", (.5, 3), ["birch sugar"], "A sugar alcohol: does not brown."),
-    ("colour-lake", "Colour block or dye, not named", "colour", {"inert": (60, 95, 100)}, "fades", (.05, 2), ["soap dye", "colorant", "soap colour"], "Ask the supplier whether it stands lye."),
+    ("colour-not-named", "Colour block or dye, not named", "colour", {"inert": (60, 95, 100)}, "fades", (.05, 2), ["soap dye", "colorant", "soap colour"], "Ask the supplier whether it stands lye."),
     ("glitter", "Glitter, mineral", "colour", {"inert": (98, 99.5, 100)}, "", (.05, 1), ["bio glitter"], "For the top only."),
 ]
 A = "allergen"
@@ -161,7 +161,7 @@ chemicals.SCENTS += [
     ("myrrh-essential-oil", "Myrrh essential oil", A, (.5, 2), (.985, 1.02), [], "Thick: warm it."),
     ("cinnamon-bark-essential-oil", "Cinnamon bark essential oil", HOT, (.05, .2), (1.0, 1.035), ["cinnamon oil"], "Very hot on skin: a trace, or none."),
     ("basil-essential-oil", "Basil essential oil", N, (.3, 1.5), (.9, .96), [], ""),
-    ("sage-essential-oil", "Clary sage essential oil", A, (.5, 3), (.885, .91), ["clary sage"], ""),
+    ("clary-sage-essential-oil", "Clary sage essential oil", A, (.5, 3), (.885, .91), ["clary sage"], ""),
     ("juniper-essential-oil", "Juniper berry essential oil", A, (.5, 2), (.855, .88), [], ""),
     ("pine-essential-oil", "Pine needle essential oil", A, (.5, 3), (.855, .885), ["scots pine oil"], ""),
     ("fir-essential-oil", "Fir needle essential oil", A, (.5, 3), (.865, .905), ["balsam fir oil"], ""),
@@ -256,7 +256,7 @@ kitchen.OTHER_SUGARS += [
     ("demerara-sugar", "Demerara sugar", {"other-sugar": (96, 98, 99), "water": (.2, .7, 2)}, ["turbinado sugar", "raw cane sugar", "cane sugar"], "Dissolve it in the liquid first.", "grade"),
     ("coconut-sugar", "Coconut sugar", {"other-sugar": (70, 82, 90), "reducing-sugar": (3, 6, 10), "water": (1, 3, 5)}, ["palm sugar", "jaggery"], "Browns the bar.", "grade"),
     ("golden-syrup", "Golden syrup", {"other-sugar": (30, 33, 36), "reducing-sugar": (44, 47, 50), "water": (16, 18, 20)}, ["light treacle"], "Browns the bar.", "grade"),
-    ("black-treacle-syrup", "Black treacle", {"other-sugar": (30, 34, 40), "reducing-sugar": (22, 28, 34), "water": (18, 22, 26)}, ["blackstrap molasses"], "Browns the bar.", "grade"),
+    ("black-treacle", "Black treacle", {"other-sugar": (30, 34, 40), "reducing-sugar": (22, 28, 34), "water": (18, 22, 26)}, ["blackstrap molasses"], "Browns the bar.", "grade"),
     ("invert-syrup", "Invert sugar syrup", {"reducing-sugar": (60, 68, 76), "other-sugar": (0, 4, 15), "water": (20, 26, 32)}, ["inverted sugar"], "Browns fast in lye.", "grade"),
     ("icing-sugar", "Icing sugar", {"other-sugar": (95, 97, 98), "water": (0, .4, 1)}, ["powdered sugar", "confectioners' sugar"], "Holds a little starch.", "grade"),
 ]
@@ -282,17 +282,17 @@ for seed, fat in (("sunflower-seed", 51.46), ("chia-seed", 30.74), ("linseed", 4
 chemicals.DENSITY.update({
     "citric-acid-solution-50": 1.24, "sodium-citrate-solution": 1.2, "potassium-lactate-60": 1.33, "sodium-phytate": 1.35, "tetrasodium-edta-solution": 1.29,
     "glda": 1.38, "kombucha": 1.015, "rice-vinegar": 1.01, "lemon-juice-bottled": 1.03, "hydrolysed-silk": 1.03, "keratin-hydrolysed": 1.06, "colloidal-silver": 1.0,
-    "witch-hazel": .98, "ethanol-96": .806, "vodka": .952, "hydrosol-lavender": 1.0, "orange-flower-water": 1.0, "bran-tea": 1.0, "vitamin-e": .94,
-    "rosemary-oleoresin": .93, "pine-tar": 1.06, "greek-yogurt": 1.04, "quark": 1.05, "golden-syrup": 1.43, "black-treacle-syrup": 1.41, "invert-syrup": 1.36})
+    "witch-hazel": .98, "ethanol-96": .806, "vodka": .952, "hydrosol-lavender": 1.0, "orange-flower-water": 1.0, "rice-water": 1.0, "vitamin-e": .94,
+    "rosemary-oleoresin": .93, "pine-tar": 1.06, "greek-yogurt": 1.04, "quark": 1.05, "golden-syrup": 1.43, "black-treacle": 1.41, "invert-syrup": 1.36})
 chemicals.TEASPOON.update({
     "potassium-citrate": 4.5, "potassium-sorbate": 2.5, "sodium-benzoate": 2.5, "pink-salt": 5.8, "table-salt": 6, "dead-sea-salt": 5, "black-salt": 5.5,
-    "french-pink-clay": 3, "french-green-clay": 3, "purple-clay": 3, "blue-clay": 3, "black-clay": 3, "multani-clay": 3, "calamine": 3.2, "sea-clay": 3.5,
+    "rose-clay": 3, "french-green-clay": 3, "purple-clay": 3, "blue-clay": 3, "black-clay": 3, "fullers-earth": 3, "calamine": 3.2, "sea-clay": 3.5,
     "bamboo-charcoal": 1.8, "mica-yellow": 3, "iron-oxide-brown": 3.2, "ultramarine-violet": 3.5, "ultramarine-pink": 3.5, "hydrated-chromium-green": 4,
     "woad-powder": 2.2, "chlorella-powder": 2.4, "nettle-powder": 1.8, "matcha-powder": 2, "wheatgrass-powder": 1.8, "moringa-powder": 1.9, "spinach-powder": 2,
     "alfalfa-powder": 1.9, "beetroot-powder": 2.8, "hibiscus-powder": 2.2, "sandalwood-powder": 2, "brazilwood-powder": 2, "henna-powder": 2, "safflower-petals": .5,
     "cornflower-petals": .3, "rose-petals": .3, "chamomile-flowers": .4, "peppermint-leaf": .5, "rosemary-leaf": 1.2, "lemongrass-powder": 1.2,
-    "orange-peel-powder": 2, "lemon-peel-powder": 2, "luffa-slice": .3, "jojoba-beads": 3.5, "sand-fine": 8, "salt-free-bran": 1.6, "coffee-ground-fresh": 1.7,
-    "seaweed-powder": 2.5, "collagen-powder": 1.8, "xanthan-gum": 2.7, "guar-gum": 2.9, "erythritol": 4, "xylitol": 4, "colour-lake": 3, "glitter": 3.5,
+    "orange-peel-powder": 2, "lemon-peel-powder": 2, "loofah-slice": .3, "jojoba-beads": 3.5, "sand-fine": 8, "rice-bran-powder": 1.6, "coffee-ground-fresh": 1.7,
+    "seaweed-powder": 2.5, "collagen-powder": 1.8, "xanthan-gum": 2.7, "guar-gum": 2.9, "erythritol": 4, "xylitol": 4, "colour-not-named": 3, "glitter": 3.5,
     "demerara-sugar": 4.4, "coconut-sugar": 3.8, "icing-sugar": 2.6, "turmeric-powder": 3, "arrowroot": 2.7, "potato-starch": 3.2, "barley-flour": 2.5,
     "chickpea-flour": 2, "wheat-flour": 2.6, "saffron": .7, "thyme-dried": 1, "basil-dried": .7, "sunflower-seed": 2.9, "chia-seed": 3.6, "linseed": 3.4,
     "sesame-seed": 3, "tamarind-paste": 5.8, "millet": 3.8, "yeast-dried": 3, "coconut-fatty-acids": 2.8, "stearic-acid-90": 2.6})

@@ -78,6 +78,8 @@ private Q_SLOTS:
         QVERIFY2(list.textOf(0).contains("% water"), qPrintable(list.textOf(0)));
         QVERIFY(list.textOf(0).contains("shelf") && list.textOf(0).contains("at trace"));
         QVERIFY(list.textOf(8).startsWith("None of these"));
+        field->setText(QStringLiteral("20 g oat on top"));
+        QVERIFY(list.textOf(0).contains("on top"));
         field->setText(QStringLiteral("20 g olive oil"));
         QTest::keyClick(field, Qt::Key_Escape);
         QCOMPARE(list.count(), 0);

@@ -148,7 +148,7 @@ private Q_SLOTS:
             QCOMPARE(QByteArray(codeOf(m->kind)), cells[1]);
             QCOMPARE(QByteArray::fromStdString(m->name), cells[2]);
         }
-        QVERIFY(lines >= 170);
+        QVERIFY(lines >= 526);
     }
 
     void everyFigureHasItsSource()

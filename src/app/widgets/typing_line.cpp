@@ -355,7 +355,8 @@ void TypingLine::suggest()
             if (const MaterialPtr m = stock_.material(entry)) {
                 if (const QString brought = broughtBy(*m, speech_); !brought.isEmpty())
                     detail << brought;
-                detail << words::vesselPlace(vessel_.value_or(usualVessel(*m)));
+                detail << words::vesselPlace(
+                    phrase_->vessel.value_or(vessel_.value_or(usualVessel(*m))));
             }
             rows.append({entry.name, detail.join(QStringLiteral(" · "))});
         }
