@@ -102,7 +102,7 @@ private Q_SLOTS:
         QTest::newRow("a sum") << "250+35" << 285.0;
         QTest::newRow("ounces") << "10 oz" << 283.495;
         QTest::newRow("pounds") << "1 lb" << 453.592;
-        QTest::newRow("words") << "a handful" << -1.0;
+        QTest::newRow("words") << "a lot" << -1.0;
         QTest::newRow("negative") << "-5" << -1.0;
     }
     void amountsAreEditedInPlace()
