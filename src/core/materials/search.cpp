@@ -183,12 +183,12 @@ SearchIndex::Name SearchIndex::nameOf(std::string_view text) const
                 name.joined += c;
         word.clear();
     };
-    for (std::size_t i = 0; i < plain.size(); ++i) {
+    for (const char c : plain) {
         // Within a word: "goat's" is goats, "goats'" too.
-        if (plain[i] == '\'')
+        if (c == '\'')
             continue;
-        if (isWordPart(plain[i]))
-            word += plain[i];
+        if (isWordPart(c))
+            word += c;
         else
             end();
     }
