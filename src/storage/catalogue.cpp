@@ -82,8 +82,9 @@ Catalogue Catalogue::fromResource(const char* path)
     QFile names(QStringLiteral(":/names/names_%1.json").arg(spoken().name().section('_', 0, 0)));
     if (names.open(QIODevice::ReadOnly)) {
         auto named = out.named(names.readAll());
-        if (auto* other = std::get_if<Catalogue>(&named))
-            return std::move(*other);
+        if (const auto* fault = std::get_if<FileFault>(&named))
+            qFatal("%s is broken at %s.", qPrintable(names.fileName()), qPrintable(fault->place));
+        return std::get<Catalogue>(std::move(named));
     }
     return out;
 }

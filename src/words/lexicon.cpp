@@ -1,9 +1,8 @@
 #include "words/lexicon.h"
 
-#include "core/materials/search.h"
+#include "words/divided.h"
 
 #include <QCoreApplication>
-#include <QStringList>
 
 #include <algorithm>
 
@@ -16,14 +15,6 @@ namespace {
 struct LexiconText {
     Q_DECLARE_TR_FUNCTIONS(Lexicon)
 };
-
-Lexicon::Words divided(const QString& text)
-{
-    Lexicon::Words out;
-    for (const QString& word : text.split(QLatin1Char('|'), Qt::SkipEmptyParts))
-        out.push_back(folded(word.trimmed().toStdString()));
-    return out;
-}
 
 void add(std::vector<Lexicon::UnitWord>& to, AmountUnit unit, const QString& text,
          double times = 1.0, bool alone = false)

@@ -1,7 +1,8 @@
 #include "words/search_words.h"
 
+#include "words/divided.h"
+
 #include <QCoreApplication>
-#include <QStringList>
 
 namespace rhexion::words {
 
@@ -15,10 +16,9 @@ struct SearchText {
 SearchRules::Pairs pairsOf(const QString& text)
 {
     SearchRules::Pairs out;
-    for (const QString& pair : text.split(QLatin1Char('|'), Qt::SkipEmptyParts))
-        if (const auto arrow = pair.indexOf(QLatin1Char('>')); arrow > 0)
-            out.emplace_back(folded(pair.left(arrow).trimmed().toStdString()),
-                             folded(pair.mid(arrow + 1).trimmed().toStdString()));
+    for (const std::string& pair : divided(text))
+        if (const std::size_t arrow = pair.find('>'); arrow != std::string::npos && arrow > 0)
+            out.emplace_back(pair.substr(0, arrow), pair.substr(arrow + 1));
     return out;
 }
 
@@ -33,7 +33,7 @@ std::shared_ptr<const SearchRules> searchRules()
         "yoghurt>yogurt|colour>color|glycerine>glycerin|glycerol>glycerin|powdered>powder|"
         "soya>soy|leaves>leaf|beet>beetroot|flavour>flavor|odour>odor|fibre>fiber|"
         "mould>mold|aluminum>aluminium|sulphate>sulfate|sulphur>sulfur|oatmeal>oat|"
-        "corn>maize|rapeseed>rapeseed|canola>rapeseed|colza>rapeseed|flax>linseed|"
+        "corn>maize|canola>rapeseed|colza>rapeseed|flax>linseed|"
         "flaxseed>linseed|hempseed>hemp|cacao>cocoa|peanut>groundnut|garbanzo>chickpea|"
         "cilantro>coriander|eo>essential oil|fo>fragrance oil|bicarb>bicarbonate|"
         "puréed>puree|pureed>puree|juiced>juice|tinned>tin|canned>tin"));

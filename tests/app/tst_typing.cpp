@@ -80,6 +80,11 @@ private Q_SLOTS:
         QVERIFY(list.textOf(8).startsWith("None of these"));
         field->setText(QStringLiteral("20 g oat on top"));
         QVERIFY(list.textOf(0).contains("on top"));
+        // As the line itself will have it: what is for one portion joins the divided batter.
+        line().setPortions({{7, QStringLiteral("Blue")}});
+        field->setText(QStringLiteral("20 g oat milk for Blue"));
+        QVERIFY(line().understanding().contains("at trace"));
+        QVERIFY2(list.textOf(0).contains("at trace"), qPrintable(list.textOf(0)));
         field->setText(QStringLiteral("20 g olive oil"));
         QTest::keyClick(field, Qt::Key_Escape);
         QCOMPARE(list.count(), 0);
@@ -114,6 +119,7 @@ private Q_SLOTS:
     void anUnknownWordIsNoWall()
     {
         QLineEdit* field = line().field();
+        const QString name = field->accessibleName();
         field->setFocus();
         field->setText(QStringLiteral("100 g dulse broth in the jug"));
         QVERIFY(line().understanding().contains("is not on the shelf"));
@@ -123,6 +129,7 @@ private Q_SLOTS:
         QVERIFY2(line().understanding().contains("per cent"), qPrintable(line().understanding()));
         QTest::keyClick(field, Qt::Key_Escape);
         QCOMPARE(field->text(), QStringLiteral("100 g dulse broth in the jug"));
+        QCOMPARE(field->accessibleName(), name);
         for (int i = 0; i < 4; ++i)
             QTest::keyClick(field, Qt::Key_Down);
         QTest::keyClick(field, Qt::Key_Return);

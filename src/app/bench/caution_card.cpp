@@ -4,7 +4,6 @@
 #include "app/theme/soft_box.h"
 #include "app/theme/theme.h"
 
-#include <QAccessible>
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -168,19 +167,6 @@ void CautionCard::keyPressEvent(QKeyEvent* event)
     case Qt::Key_Enter: Q_EMIT toggled(); return;
     default: QWidget::keyPressEvent(event);
     }
-}
-
-void CautionCard::focusInEvent(QFocusEvent* event)
-{
-    QWidget::focusInEvent(event);
-    update();
-}
-
-void CautionCard::changeEvent(QEvent* event)
-{
-    if (event->type() == QEvent::StyleChange || event->type() == QEvent::FontChange)
-        laidWidth_ = -1;
-    QWidget::changeEvent(event);
 }
 
 } // namespace rhexion

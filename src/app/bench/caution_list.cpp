@@ -8,7 +8,6 @@ namespace rhexion {
 
 namespace {
 
-constexpr int gap = 0;
 constexpr int headHeight = 20;
 
 } // namespace
@@ -66,8 +65,8 @@ int CautionList::foldedHeight() const
 {
     int height = 0;
     for (std::size_t i = 0; i < said_; ++i)
-        height += cards_[i]->heightAt(viewport()->width(), false) + gap +
-                  (headsGroup(i) ? headHeight : 0);
+        height +=
+            cards_[i]->heightAt(viewport()->width(), false) + (headsGroup(i) ? headHeight : 0);
     return height;
 }
 
@@ -102,7 +101,7 @@ void CautionList::arrange()
         }
         const int needed = cards_[i]->heightAt(width, cards_[i]->isOpen());
         cards_[i]->setGeometry(0, y, width, needed);
-        y += needed + gap;
+        y += needed;
     }
     for (; heads < heads_.size(); ++heads)
         heads_[heads]->hide();

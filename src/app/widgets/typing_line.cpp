@@ -97,7 +97,6 @@ TypingLine::TypingLine(Stock& stock, QWidget* parent) : QFrame(parent), stock_(s
     layout->addWidget(said_, 5);
     layout->addWidget(add_);
     layout->addWidget(shelf_);
-    hint_ = field_->placeholderText();
     list_ = new SuggestionList(*this);
     connect(list_, &SuggestionList::picked, this, &TypingLine::pick);
     connect(field_, &QLineEdit::textChanged, this, [this] {
@@ -134,7 +133,6 @@ void TypingLine::setPortions(const std::vector<std::pair<PortionId, QString>>& p
 
 void TypingLine::setPurpose(const QString& hint)
 {
-    hint_ = hint;
     field_->setPlaceholderText(hint);
     field_->setAccessibleName(hint);
     shelf_->hide();
@@ -201,14 +199,31 @@ Line TypingLine::wanted() const
     Line line;
     line.material = material_;
     line.amount = *phrase_->amount;
-    line.vessel = phrase_->vessel.value_or(vessel_.value_or(usualVessel(*material_)));
+    line.vessel = placeOf(*material_);
     line.frozen = phrase_->frozen;
     line.solvent = phrase_->dissolved ? 1.0 : 0.0;
     line.portion = portion_;
-    // What is for one portion goes in once the batter is divided.
-    if (portion_ != 0 && !phrase_->vessel && (isJug(line.vessel) || line.vessel == Vessel::OilPot))
-        line.vessel = Vessel::Trace;
     return line;
+}
+
+Vessel TypingLine::placeOf(const Material& material) const
+{
+    if (phrase_->vessel)
+        return *phrase_->vessel;
+    const Vessel usual = vessel_.value_or(usualVessel(material));
+    // What is for one portion goes in once the batter is divided.
+    const bool early = isJug(usual) || usual == Vessel::OilPot;
+    return portion_ != 0 && early ? Vessel::Trace : usual;
+}
+
+std::size_t TypingLine::firstShown() const
+{
+    return chosen_ < mostShown ? 0 : chosen_ - mostShown + 1;
+}
+
+void TypingLine::emptyField()
+{
+    field_->setText({}); // clear() could be undone in the field, where Ctrl+Z means the formula
 }
 
 void TypingLine::understand()
@@ -347,7 +362,7 @@ void TypingLine::suggest()
                     {tr("Take it as %1").arg(words::takenAsName(as)), words::takenAsQuestion(as)});
         shown = kindIsSaid_ ? int(kind_) : -1;
     } else if (field_->hasFocus() && phrase_ && !matches_.empty()) {
-        const std::size_t first = chosen_ < mostShown ? 0 : chosen_ - mostShown + 1;
+        const std::size_t first = firstShown();
         const std::size_t end = std::min(matches_.size(), first + mostShown);
         for (std::size_t i = first; i < end; ++i) {
             const StockEntry& entry = stock_.entries()[matches_[i]];
@@ -355,8 +370,7 @@ void TypingLine::suggest()
             if (const MaterialPtr m = stock_.material(entry)) {
                 if (const QString brought = broughtBy(*m, speech_); !brought.isEmpty())
                     detail << brought;
-                detail << words::vesselPlace(
-                    phrase_->vessel.value_or(vessel_.value_or(usualVessel(*m))));
+                detail << words::vesselPlace(placeOf(*m));
             }
             rows.append({entry.name, detail.join(QStringLiteral(" · "))});
         }
@@ -375,14 +389,12 @@ void TypingLine::pick(int row)
         take();
         return;
     }
-    const std::size_t first = chosen_ < mostShown ? 0 : chosen_ - mostShown + 1;
-    const std::size_t place = first + std::size_t(row);
     if (row == list_->count() - 1) {
         noneOfThem_ = true;
         understand();
         return;
     }
-    chosen_ = place;
+    chosen_ = firstShown() + std::size_t(row);
     understand();
     take();
 }
@@ -396,10 +408,7 @@ void TypingLine::step(int by)
         kindIsSaid_ = true;
     } else if (!matches_.empty()) {
         const int count = int(matches_.size());
-        if (int(chosen_) + by == count && count > 1)
-            chosen_ = 0;
-        else
-            chosen_ = std::size_t((int(chosen_) + by + count) % count);
+        chosen_ = std::size_t((int(chosen_) + by + count) % count);
     }
     understand();
 }
@@ -412,8 +421,9 @@ void TypingLine::takeUnknown()
             addOwn(std::move(*material));
         return;
     }
-    asked_ = Asked{as, field_->text(), *phrase_, portion_};
-    field_->setText({}); // with its own undo
+    asked_ = Asked{as,       field_->text(), field_->placeholderText(), field_->accessibleName(),
+                   *phrase_, portion_};
+    emptyField();
     field_->setPlaceholderText(words::takenAsQuestion(as));
     field_->setAccessibleName(words::takenAsQuestion(as));
     say(words::takenAsQuestion(as), false);
@@ -443,14 +453,13 @@ void TypingLine::takeFigure()
 
 void TypingLine::stopAsking()
 {
+    field_->setPlaceholderText(asked_->hint);
+    field_->setAccessibleName(asked_->name);
     asked_.reset();
-    field_->setPlaceholderText(hint_);
-    field_->setAccessibleName(hint_);
 }
 
 void TypingLine::addOwn(Material material)
 {
-    const Phrase phrase = *phrase_;
     material.name.front() =
         static_cast<char>(std::toupper(static_cast<unsigned char>(material.name.front())));
     if (Shelf* shelf = stock_.shelf()) {
@@ -459,9 +468,8 @@ void TypingLine::addOwn(Material material)
     } else
         material.id = "own-" + material.name;
     material_ = std::make_shared<const Material>(material);
-    phrase_ = phrase;
     const Line line = wanted();
-    field_->setText({}); // with its own undo
+    emptyField();
     stock_.refresh();
     Q_EMIT lineWanted(line);
 }
@@ -484,7 +492,7 @@ void TypingLine::take()
     if (!phrase.amount && !material->isHydroxide())
         return;
     const Line line = phrase.amount ? wanted() : Line{};
-    field_->setText({}); // with its own undo
+    emptyField();
     if (material->isHydroxide())
         Q_EMIT hydroxideWanted(material, phrase.amount ? statedMass(*phrase.amount) : std::nullopt);
     else
@@ -509,7 +517,7 @@ bool TypingLine::eventFilter(QObject* watched, QEvent* event)
         if (key->key() == Qt::Key_Escape) {
             if (field_->text().isEmpty())
                 Q_EMIT leftTyping();
-            field_->setText({}); // with its own undo
+            emptyField();
             return true;
         }
     }

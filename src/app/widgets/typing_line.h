@@ -58,6 +58,9 @@ private:
     QString cutPortion();
     QString answerTo(const QString& unknown) const;
     Line wanted() const;
+    Vessel placeOf(const Material& material) const; // of what the phrase adds
+    std::size_t firstShown() const;                 // among the matches
+    void emptyField();
     // The list: materials that match and a last row for what is none of them, or kinds to take it
     // as.
     void suggest();
@@ -90,12 +93,14 @@ private:
     bool kindIsSaid_ = false; // by the name or by hand
     struct Asked {
         TakenAs as;
-        QString typed; // to go back to
+        // To go back to: what was typed, and what the field said of itself.
+        QString typed;
+        QString hint;
+        QString name;
         Phrase phrase;
         PortionId portion = 0;
     };
     std::optional<Asked> asked_; // its figure is being typed
-    QString hint_;
     SuggestionList* list_;
     MaterialPtr offered_; // put on the line from a list: taken as it is while its name stands
 };

@@ -37,11 +37,11 @@ std::vector<Caution> cautionsFor(const Formula& formula, const Account& reckonin
 
 std::optional<Caution> cautionOf(const Formula& f, const Account& r, const Doubt& doubt)
 {
-    if (doubt.chanceOfExcess <= at(Threshold::ChanceBearable) || r.lyeHeavy())
+    if (doubt.chanceOfExcess <= valueOf(Threshold::ChanceBearable) || r.lyeHeavy())
         return std::nullopt;
     Caution c{CautionCode::ChanceOfLyeExcess,
-              doubt.chanceOfExcess > at(Threshold::ChanceLikely) ? Severity::Danger
-                                                                 : Severity::Care,
+              doubt.chanceOfExcess > valueOf(Threshold::ChanceLikely) ? Severity::Danger
+                                                                      : Severity::Care,
               Vessel::LyeJug,
               0,
               {doubt.chanceOfExcess, doubt.superfat.low},

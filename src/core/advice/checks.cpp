@@ -37,7 +37,7 @@ void gather(PotContents& pot, const Line& line, double g)
         pot.lauric += g * shareOf(m, {FattyAcid::Caprylic, FattyAcid::Capric, FattyAcid::Lauric,
                                       FattyAcid::Myristic});
         pot.soft += g * shareOf(m, {FattyAcid::Linoleic, FattyAcid::Linolenic});
-        if (shareOf(m, {FattyAcid::Oleic}) >= at(Threshold::MostlyOleic))
+        if (shareOf(m, {FattyAcid::Oleic}) >= valueOf(Threshold::MostlyOleic))
             pot.oleic += g;
     }
     pot.colours += m.kind == MaterialKind::Colour ? 1 : 0;

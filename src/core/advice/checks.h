@@ -39,9 +39,10 @@ struct PotContents {
     // The kinds of bar that are judged apart.
     bool isCoconutBar(double oils) const
     {
-        return lauric > at(Threshold::CoconutShare) * at(Threshold::LauricOfCoconut) * oils;
+        return lauric >
+               valueOf(Threshold::CoconutShare) * valueOf(Threshold::LauricOfCoconut) * oils;
     }
-    bool isSaltBar(double oils) const { return salt > at(Threshold::SaltBar) * oils; }
+    bool isSaltBar(double oils) const { return salt > valueOf(Threshold::SaltBar) * oils; }
 };
 PotContents contentsOf(const Formula& formula, const Account& account);
 

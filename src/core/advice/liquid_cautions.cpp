@@ -48,9 +48,9 @@ SetLiquid withStrength(const Formula& f, double strength)
 void checkLiquid(const Advising& a)
 {
     checkWater(a.f, a.r, a.out);
-    if (a.r.pure.strength > at(Threshold::StrongBatter))
+    if (a.r.pure.strength > valueOf(Threshold::StrongBatter))
         a.say(C::StrongBatter, S::Care, Vessel::LyeJug, 0, {a.r.pure.strength});
-    if (a.r.pure.strength < at(Threshold::WeakBatter) && a.r.pure.strength > 0.0)
+    if (a.r.pure.strength < valueOf(Threshold::WeakBatter) && a.r.pure.strength > 0.0)
         a.say(C::WeakBatter, S::Note, Vessel::LyeJug, 0, {a.r.pure.strength});
 }
 

@@ -50,7 +50,7 @@ void checkSuperfat(const Formula& f, const Account& r, std::vector<Caution>& out
 // What joins after the cook or on top leaves lye in the whole pot until then.
 void checkCook(const Formula& f, const Account& r, std::vector<Caution>& out)
 {
-    constexpr double noticed = at(Threshold::LyeNoticed);
+    constexpr double noticed = valueOf(Threshold::LyeNoticed);
     const double perMol = r.pureGramsPerMol();
     if (r.cook.lateAcidMol > noticed * r.hydroxideMol) {
         // There is one, since the sum is above 0.
@@ -82,7 +82,7 @@ void checkLye(const Advising& a)
     checkSuperfat(a.f, a.r, a.out);
     checkCook(a.f, a.r, a.out);
     const double superfat = a.superfat();
-    if (a.f.lye.fixed && a.r.acidMol > at(Threshold::AcidNoticed) * a.r.hydroxideMol)
+    if (a.f.lye.fixed && a.r.acidMol > valueOf(Threshold::AcidNoticed) * a.r.hydroxideMol)
         a.say(C::AcidOnWeighedLye, S::Note, Vessel::LyeJug, 0,
               {superfat, a.r.acidMol / a.r.hydroxideMol});
     if (a.r.potassium.weighedGrams > 0.0 && a.f.lye.potassium->lot.id.empty() &&

@@ -26,7 +26,7 @@ void checkLines(const Formula& f, const Account& r, std::vector<Caution>& out)
         const Line& line = f.lines[i];
         if (line.material->acidityUnknown()) {
             const double mol = r.lines[i].grams * line.material->titratable->range.high() / 1e5;
-            if (mol > r.hydroxideMol * rhexion::at(Threshold::AcidityNoticed))
+            if (mol > r.hydroxideMol * valueOf(Threshold::AcidityNoticed))
                 out.push_back({CautionCode::AcidityNotKnown,
                                Severity::Note,
                                line.vessel,
@@ -68,7 +68,7 @@ void checkOne(const Advising& a, std::size_t i)
     };
     if (m.kind == MaterialKind::Milk &&
         (m.behaves(Behaviour::Sweetened) ||
-         m.part(Part::OtherSugar).range.typical() > rhexion::at(T::AddedSugarInMilk)))
+         m.part(Part::OtherSugar).range.typical() > valueOf(T::AddedSugarInMilk)))
         a.say(C::SweetenedMilk, S::Care, at, line.id);
     if (m.behaves(Behaviour::OwnHouseholdOnly))
         a.say(C::HumanMilk, S::Note, at, line.id);
@@ -76,13 +76,12 @@ void checkOne(const Advising& a, std::size_t i)
         a.say(C::InfusedOil, S::Note, at, line.id);
     if (m.kind == MaterialKind::Acid && !m.behaves(Behaviour::FormIsSaid))
         for (const AcidShare& acid : m.acids)
-            if (acid.acid == Acid::Citric &&
-                acid.share.range.typical() > rhexion::at(T::CitricAlone))
+            if (acid.acid == Acid::Citric && acid.share.range.typical() > valueOf(T::CitricAlone))
                 a.say(C::CitricFormNotSaid, S::Care, at, line.id);
-    if (m.behaves(Behaviour::MeltsHot) && share > rhexion::at(T::HardWax))
+    if (m.behaves(Behaviour::MeltsHot) && share > valueOf(T::HardWax))
         a.say(C::SetsInThePot, S::Note, at, line.id,
               {m.melting ? m.melting->range.typical() : 60.0, share});
-    if (m.kind == MaterialKind::FattyAcid && share > rhexion::at(T::FattyAcid))
+    if (m.kind == MaterialKind::FattyAcid && share > valueOf(T::FattyAcid))
         a.say(C::FattyAcidSeizes, S::Care, at, line.id, {share});
     if (m.kind == MaterialKind::Produce && m.behaves(Behaviour::NotInAluminium))
         a.say(C::SourInAluminium, S::Note, at, line.id);
@@ -108,7 +107,7 @@ void checkOne(const Advising& a, std::size_t i)
             a.say(C::EggInLye, S::Care, at, line.id, {}, moved(Vessel::OilPot));
         if (m.kind == MaterialKind::Scent)
             a.say(C::ScentInLye, S::Care, at, line.id, {}, moved(Vessel::Trace));
-        if (m.part(Part::Alcohol).range.typical() > rhexion::at(T::AlcoholInJug))
+        if (m.part(Part::Alcohol).range.typical() > valueOf(T::AlcoholInJug))
             a.say(C::AlcoholInLye, S::Danger, at, line.id, {m.part(Part::Alcohol).range.typical()});
     }
     if (at == Vessel::OilPot &&

@@ -52,7 +52,7 @@ void checkSetAside(const Formula& f, const Account& r, std::vector<Caution>& out
                        0,
                        {*r.superfatWhileHeld, r.lyeWhileHeld, r.heldGrams},
                        {}});
-    constexpr double uneven = at(Threshold::UnevenPortion);
+    constexpr double uneven = valueOf(Threshold::UnevenPortion);
     for (const PortionReckoned& portion : r.portions) {
         const bool heavy = portion.lyeHeavy();
         const double own = portion.superfat.value_or(-1.0);

@@ -21,7 +21,8 @@ void checkScents(const Advising& a)
             a.say(C::ScentInDrops, S::Note, line.vessel, line.id);
         if (m.behaves(Behaviour::Browns))
             a.say(C::ScentBrowns, S::Note, line.vessel, line.id);
-        if (m.usualUse && a.ofOils(i) > at(Threshold::ScentOverUsual) * m.usualUse->range.high())
+        if (m.usualUse &&
+            a.ofOils(i) > valueOf(Threshold::ScentOverUsual) * m.usualUse->range.high())
             a.say(C::MuchScent, S::Care, line.vessel, line.id,
                   {a.ofOils(i), m.usualUse->range.high()});
     }

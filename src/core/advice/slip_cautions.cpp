@@ -88,10 +88,10 @@ void checkSlips(const Advising& a)
         allStated = allStated && a.f.lines[i].amount.unit != AmountUnit::PercentOfOils;
     }
     const double total = a.f.oilsTotal.inGrams();
-    if (total > 0.0 && allStated && std::abs(stated - total) > at(Threshold::TotalOff) * total)
+    if (total > 0.0 && allStated && std::abs(stated - total) > valueOf(Threshold::TotalOff) * total)
         a.say(C::TotalIsNotTheSum, S::Note, Vessel::OilPot, 0, {total, stated},
               SetOilsTotal{Mass::grams(stated)});
-    if (a.f.liquid.jugCoolest.inCelsius() > at(Threshold::JugTooHotToBeTrue)) {
+    if (a.f.liquid.jugCoolest.inCelsius() > valueOf(Threshold::JugTooHotToBeTrue)) {
         LiquidSettings liquid = a.f.liquid;
         liquid.jugCoolest = Temperature::fahrenheit(liquid.jugCoolest.inCelsius());
         a.say(C::FahrenheitForCelsius, S::Care, Vessel::LyeJug, 0,
@@ -99,7 +99,7 @@ void checkSlips(const Advising& a)
               SetLiquid{SettingField::JugTemperature, liquid});
     }
     if (a.f.liquid.how == LiquidStatement::LessThanUsual && a.f.liquid.value > 0.0 &&
-        a.f.liquid.value < at(Threshold::PointsMeant)) {
+        a.f.liquid.value < valueOf(Threshold::PointsMeant)) {
         const double usual = 1.0 / (1.0 + a.f.liquid.usualRatio);
         a.say(C::PointsNotPerCent, S::Note, Vessel::LyeJug, 0,
               {a.f.liquid.value, usual, a.r.wanted.strength});
@@ -109,7 +109,7 @@ void checkSlips(const Advising& a)
           std::tuple(&a.f.lye.potassium, &a.r.potassium, Part::PotassiumHydroxide)})
         if (h->weighedGrams > 0.0) {
             const double purity = (*material)->part(part).range.typical();
-            if (purity < at(Threshold::PurityAsFraction))
+            if (purity < valueOf(Threshold::PurityAsFraction))
                 a.say(C::PurityAsFraction, S::Danger, Vessel::LyeJug, 0, {purity});
         }
     // Weighed with the other hydroxide's figure: 1.40 times too much or too little.
@@ -121,9 +121,9 @@ void checkSlips(const Advising& a)
         const bool single = sodium != (a.r.potassium.weighedGrams > 0.0);
         const double other = 1.0 - (sodium ? onFat / ratio : onFat * ratio);
         if (single &&
-            (superfat < at(Threshold::OtherLyeTooMuch) ||
-             superfat > at(Threshold::OtherLyeTooLittle)) &&
-            other > at(Threshold::OtherLyeLow) && other < at(Threshold::OtherLyeHigh))
+            (superfat < valueOf(Threshold::OtherLyeTooMuch) ||
+             superfat > valueOf(Threshold::OtherLyeTooLittle)) &&
+            other > valueOf(Threshold::OtherLyeLow) && other < valueOf(Threshold::OtherLyeHigh))
             a.say(C::OtherHydroxide, S::Danger, Vessel::LyeJug, 0,
                   {superfat, other, sodium ? 1.0 : 0.0});
     }

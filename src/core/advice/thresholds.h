@@ -108,7 +108,7 @@ static_assert([] {
     return true;
 }());
 
-constexpr double at(Threshold threshold)
+constexpr double valueOf(Threshold threshold)
 {
     return thresholds[static_cast<std::size_t>(threshold)].value;
 }

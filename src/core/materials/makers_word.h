@@ -17,7 +17,7 @@ bool needsFigure(TakenAs as);
 bool figureIsGood(TakenAs as, double figure);
 
 // Without an id. figure is looked at only where it is needed; nothing where it cannot be or there
-// is no name. An acid counts as citric acid, the strongest of the kitchen by weight but one.
+// is no name. An acid counts as citric acid.
 std::optional<Material> takenAs(const std::string& name, TakenAs as, double figure = 0.0);
 
 } // namespace rhexion
