@@ -50,7 +50,7 @@ int main(int argc, char** argv)
 {
     QApplication app(argc, argv);
     loadShippedFonts();
-    Theme::apply(app, false);
+    Theme::apply(app, Look{Shade::Light});
     const int batches = argc > 1 ? std::atoi(argv[1]) : 100'000;
     // In memory where there is one: it is the reading that is timed.
     QTemporaryDir dir(QDir(QStringLiteral("/dev/shm")).exists()

@@ -141,7 +141,7 @@ int main(int argc, char** argv)
     QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, folder.path());
     QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
     loadShippedFonts();
-    Theme::apply(app, false);
+    Theme::apply(app, Look{Shade::Light});
     MainWindow window({folder.path(), false}, [] { return QDateTime::currentDateTimeUtc(); });
     window.resize(1280, 800);
     window.show();

@@ -21,7 +21,7 @@ int main(int argc, char** argv)
 {
     QApplication app(argc, argv);
     loadShippedFonts();
-    Theme::apply(app, false);
+    Theme::apply(app, Look{Shade::Light});
     QTemporaryDir dir;
     Stock stock(dir.filePath(QStringLiteral("shelf.sqlite")), Foods::shippedPath());
     // Own materials with the names of catalogue materials and a number, up to ten thousand in all.

@@ -14,6 +14,13 @@
 <context>
     <name>rhexion::BenchPage</name>
     <message numerus="yes">
+        <source>%n line(s) added. Not understood: </source>
+        <translation>
+            <numerusform>%n line added. Not understood: </numerusform>
+            <numerusform>%n lines added. Not understood: </numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
         <source>%n portion(s)…</source>
         <translation>
             <numerusform>%n portion…</numerusform>
@@ -120,6 +127,16 @@
         <translation>
             <numerusform>%n caution: show it</numerusform>
             <numerusform>%n cautions: show them</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::PlacePanel</name>
+    <message numerus="yes">
+        <source>%n thing(s) before</source>
+        <translation>
+            <numerusform>and %n thing before</numerusform>
+            <numerusform>and %n things before</numerusform>
         </translation>
     </message>
 </context>

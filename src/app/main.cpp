@@ -4,6 +4,7 @@
 #include "app/first_paint.h"
 #include "app/instance.h"
 #include "app/main_window.h"
+#include "app/theme/system_shade.h"
 #include "app/theme/theme.h"
 #include "app/windows.h"
 #include "demo/demo.h"
@@ -55,44 +56,89 @@ void takeOverOldSettings()
         now.setValue(key, old.value(key));
 }
 
+struct Options {
+    QCommandLineParser parser;
+    QCommandLineOption demo{"demo",
+                            QCoreApplication::translate(
+                                "Main", "Start with the demo workshop, apart from your own data.")};
+    QCommandLineOption shots{"shots",
+                             QCoreApplication::translate(
+                                 "Main", "Write a picture of every main view to a folder and end."),
+                             "folder"};
+    QCommandLineOption dark{"dark", QCoreApplication::translate("Main", "Use dark colours.")};
+    QCommandLineOption timing{"time-to-paint"};
+
+    Options()
+    {
+        parser.setApplicationDescription(QCoreApplication::translate(
+            "Main", "A soapmaker’s bench: formulas, lye and liquid, making, journal."));
+        parser.addHelpOption();
+        parser.addVersionOption();
+        timing.setFlags(QCommandLineOption::HiddenFromHelp);
+        parser.addOptions({demo, shots, dark, timing});
+        parser.addPositionalArgument(
+            "file",
+            QCoreApplication::translate("Main", "Formulas to open, each in a window of its own."),
+            "[file...]");
+    }
+};
+
+// Help, version or an option that there is none of: said with no display to say it on.
+bool asksForWordsOnly(int argc, char** argv)
+{
+    QStringList arguments;
+    for (int i = 0; i < argc; ++i)
+        arguments << QString::fromLocal8Bit(argv[i]);
+    // Options of the toolkit's own, such as -platform, are taken off by the application itself.
+    for (const char* word : {"--help", "-h", "--help-all", "--version", "-v"})
+        if (arguments.contains(QLatin1String(word)))
+            return true;
+    return false;
+}
+
+// The desktop's light or dark, for a look that goes by it.
+void followSystem(QObject* parent)
+{
+    auto* shade = new SystemShade(QDBusConnection::sessionBus(), parent);
+    QObject::connect(shade, &SystemShade::told, parent, [](bool dark) {
+        Look look = Theme::look();
+        if (look.systemIsDark == dark)
+            return;
+        look.systemIsDark = dark;
+        QSettings settings;
+        look.write(settings);
+        Theme::apply(*qApp, look);
+    });
+    shade->ask();
+}
+
 } // namespace
 
 int main(int argc, char** argv)
 {
     before = qInstallMessageHandler(hear);
+    QCoreApplication::setOrganizationName(QStringLiteral("Rhexion"));
+    QCoreApplication::setOrganizationDomain(QStringLiteral("rhexion.invalid"));
+    QCoreApplication::setApplicationName(QStringLiteral("rhexion"));
+    QCoreApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
+    if (asksForWordsOnly(argc, argv)) {
+        QCoreApplication app(argc, argv);
+        installTranslation(app);
+        Options options;
+        options.parser.process(app); // says them and ends
+        return 0;
+    }
     QApplication app(argc, argv);
-    QApplication::setOrganizationName(QStringLiteral("Rhexion"));
-    QApplication::setOrganizationDomain(QStringLiteral("rhexion.invalid"));
-    QApplication::setApplicationName(QStringLiteral("rhexion"));
-    QApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
-
     installTranslation(app);
-    QCommandLineParser parser;
-    parser.setApplicationDescription(QApplication::translate(
-        "Main", "A soapmaker’s bench: formulas, lye and liquid, making, journal."));
-    parser.addHelpOption();
-    parser.addVersionOption();
-    const QCommandLineOption demo(
-        "demo",
-        QApplication::translate("Main", "Start with the demo workshop, apart from your own data."));
-    const QCommandLineOption shots(
-        "shots",
-        QApplication::translate("Main", "Write a picture of every main view to a folder and end."),
-        "folder");
-    const QCommandLineOption dark("dark", QApplication::translate("Main", "Use dark colours."));
-    QCommandLineOption timing("time-to-paint");
-    timing.setFlags(QCommandLineOption::HiddenFromHelp);
-    parser.addOptions({demo, shots, dark, timing});
-    parser.addPositionalArgument(
-        "file", QApplication::translate("Main", "Formulas to open, each in a window of its own."),
-        "[file...]");
-    parser.process(app);
+    Options options;
+    options.parser.process(app);
+    const QCommandLineParser& parser = options.parser;
 
     if (!loadShippedFonts())
         qWarning("The shipped typeface could not be loaded.");
 
-    const bool pictures = parser.isSet(shots);
-    const bool asDemo = parser.isSet(demo) || pictures;
+    const bool pictures = parser.isSet(options.shots);
+    const bool asDemo = parser.isSet(options.demo) || pictures;
     QTemporaryDir scratch;
     if (pictures) {
         // Pictures must not depend on, or touch, anybody's own settings.
@@ -101,7 +147,12 @@ int main(int argc, char** argv)
         QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
     } else
         takeOverOldSettings();
-    Theme::apply(app, parser.isSet(dark) || QSettings().value(QStringLiteral("dark")).toBool());
+    Look look = Look::read(QSettings());
+    if (parser.isSet(options.dark))
+        look.shade = Shade::Dark;
+    else if (pictures)
+        look.shade = Shade::Light;
+    Theme::apply(app, look);
 
     QString data = dataFolder();
     if (pictures)
@@ -128,7 +179,7 @@ int main(int argc, char** argv)
     }
     if (pictures) {
         MainWindow window(places, clock, first);
-        return takeShots(window, parser.value(shots)) > 0 ? 0 : 1;
+        return takeShots(window, parser.value(options.shots)) > 0 ? 0 : 1;
     }
     Instance instance(data);
     const bool ours = instance.claim();
@@ -148,13 +199,14 @@ int main(int argc, char** argv)
 
     // After the first picture, so that looking for recovered work does not delay it.
     new FirstPaint(*window, [&, window] {
-        if (parser.isSet(timing)) {
+        if (parser.isSet(options.timing)) {
             sayPainted();
             QApplication::quit();
             return;
         }
         window->loadStock();
         window->offerRecovered();
+        followSystem(&app);
         if (ours)
             instance.listen();
         if (files.size() > 1)

@@ -2,14 +2,17 @@
 
 #include "app/bench/bench_page.h"
 #include "app/bench/scale_button.h"
+#include "app/figures_window.h"
 #include "app/file_actions.h"
 #include "app/habits_menu.h"
 #include "app/journal/journal_page.h"
+#include "app/look_menu.h"
 #include "app/make/make_page.h"
 #include "app/sheet_actions.h"
 #include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
 #include "app/widgets/note_column.h"
+#include "app/widgets/scroll_room.h"
 #include "app/widgets/steady_stack.h"
 #include "app/widgets/typing_line.h"
 #include "app/widgets/undo_keys.h"
@@ -57,12 +60,14 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     : workshop_(workshop), clock_(workshop.clock()), document_(new FormulaDocument(this)),
       autosave_(new Autosave(*document_, workshop.recoveryFolder(), this)),
       files_(new FileActions(*document_, *this)), sheets_(new SheetActions(*document_, *this)),
-      habitsMenu_(new HabitsMenu(this)), stock_(&workshop.stock())
+      habitsMenu_(new HabitsMenu(this)), lookMenu_(new LookMenu(this)), stock_(&workshop.stock())
 {
     document_->setWords(words::lexicon());
     setAcceptDrops(true);
     if (first)
         document_->reset(*first, {});
+    else if (workshop.way().settings())
+        document_->reset(workshop.way().fresh(), {});
     auto* centre = new QWidget(this);
     centre->setObjectName(QStringLiteral("page"));
     notes_ = new NoteColumn(centre);
@@ -81,7 +86,7 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     setCentralWidget(centre);
     buildMenu();
     resize(1280, 800);
-    setMinimumSize(980, 640);
+    setMinimumSize(480, 320);
     new UndoKeys(*this);
 
     bench_->setToday([this] { return clock_().toLocalTime().date(); });
@@ -89,12 +94,32 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     connect(bench_, &BenchPage::noted, this, &MainWindow::say);
     connect(bench_, &BenchPage::negativeWanted, this, &MainWindow::confirmNegative);
     files_->setFresh([this] { return freshWithLots(); });
+    bench_->typing()->setCommands(
+        [this](const QString& text) { return commandsFor(*menuBar(), text); });
+    bench_->setWay(workshop.way().settings());
+    connect(&workshop.way(), &MyWay::changed, this,
+            [this] { bench_->setWay(workshop_.way().settings()); });
+    connect(bench_, &BenchPage::keepWayWanted, this, [this] {
+        if (const auto fault = workshop_.way().keep(document_->formula()))
+            say(words::fileFault(*fault));
+        else
+            banner().show(Banner::Tone::Fine, tr("New formulas begin your way from now on."));
+    });
+    connect(bench_, &BenchPage::forgetWayWanted, this, [this] {
+        if (const auto fault = workshop_.way().forget())
+            say(words::fileFault(*fault));
+    });
+    if (const auto& fault = workshop.way().fault())
+        say(tr("Your usual settings cannot be read, so new formulas begin as they come. %1")
+                .arg(words::fileFault(*fault)));
     wireNotes();
     connect(sheets_, &SheetActions::said, this, &MainWindow::say);
     connect(sheets_, &SheetActions::wrote, this, [this](const QString& path) {
         banner().show(Banner::Tone::Fine,
                       tr("The sheet is written: %1").arg(QFileInfo(path).fileName()));
     });
+    connect(lookMenu_, &LookMenu::said, this,
+            [this](const QString& text) { banner().show(Banner::Tone::Fine, text); });
     connect(habitsMenu_, &HabitsMenu::changed, this, &MainWindow::speakAnew);
     connect(document_, &FormulaDocument::changed, this, &MainWindow::retitle);
     connect(document_, &FormulaDocument::dirtyChanged, this, &MainWindow::retitle);
@@ -118,7 +143,7 @@ QWidget* MainWindow::buildRail()
 {
     auto* rail = new QFrame(this);
     rail->setObjectName(QStringLiteral("rail"));
-    rail->setFixedWidth(84);
+    fixWidth(rail, 84);
     auto* column = new QVBoxLayout(rail);
     column->setContentsMargins(8, 10, 8, 10);
     column->setSpacing(6);
@@ -132,8 +157,7 @@ QWidget* MainWindow::buildRail()
         auto* button = new QToolButton(rail);
         button->setObjectName(QStringLiteral("rail"));
         button->setText(name);
-        button->setIcon(QIcon(Theme::pixmap(icon, Theme::colours().ink, 26)));
-        button->setIconSize(QSize(26, 26));
+        button->setIcon(Theme::icon(icon, Ink::Ink));
         button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
         button->setCheckable(true);
         button->setAutoExclusive(true);
@@ -146,90 +170,20 @@ QWidget* MainWindow::buildRail()
         rail_.append(button);
     }
     column->addStretch();
+    const auto size = [this] {
+        for (QToolButton* button : rail_)
+            button->setIconSize(QSize(Theme::px(26), Theme::px(26)));
+    };
+    size();
+    connect(&Theme::news(), &LookNews::changed, this, size);
     return rail;
 }
 
-void MainWindow::buildMenu()
+void MainWindow::addPage(QWidget* page)
 {
-    QMenu* file = menuBar()->addMenu(tr("&File"));
-    files_->addTo(*file);
-    file->addSeparator();
-    sheets_->addTo(*file);
-    file->addSeparator();
-    file->addAction(tr("&Close window"), QKeySequence(Qt::CTRL | Qt::Key_W), this, &QWidget::close);
-    file->addAction(tr("&Quit"), QKeySequence(Qt::CTRL | Qt::Key_Q), qApp,
-                    &QApplication::closeAllWindows);
-
-    QMenu* edit = menuBar()->addMenu(tr("&Edit"));
-    QAction* undo = document_->history().createUndoAction(this, tr("&Undo"));
-    undo->setShortcut(QKeySequence::Undo);
-    QAction* redo = document_->history().createRedoAction(this, tr("&Redo"));
-    redo->setShortcuts(
-        {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)});
-    edit->addActions({undo, redo});
-    edit->addSeparator();
-    edit->addAction(tr("&Type a material"), QKeySequence(Qt::CTRL | Qt::Key_K), this, [this] {
-        goTo(Bench);
-        bench_->focusTyping();
-    });
-    edit->addAction(tr("&Find here"), QKeySequence::Find, this, &MainWindow::find);
-    edit->addAction(tr("&Choose from the shelf"), QKeySequence(Qt::CTRL | Qt::Key_L), this, [this] {
-        goTo(Bench);
-        bench_->showShelf();
-    });
-    edit->addAction(tr("&I have already… (mend a slip)"), QKeySequence(Qt::CTRL | Qt::Key_M), this,
-                    [this] {
-                        goTo(Bench);
-                        bench_->showSlips();
-                    });
-    edit->addAction(tr("Take the figures of the &newest lots"), this, [this] {
-        const int count = document_->takeNewest([this](const Material& m) { return newest(m); },
-                                                true, tr("Take the newest lots"));
-        banner().show(Banner::Tone::Fine,
-                      count == 0 ? tr("They are the newest already.")
-                                 : tr("%n material(s) have new figures.", nullptr, count));
-    });
-
-    QMenu* batch = menuBar()->addMenu(tr("&Batter and lye"));
-    batch->addAction(tr("&Split the batter…"), QKeySequence(Qt::CTRL | Qt::Key_B), this, [this] {
-        goTo(Bench);
-        bench_->showPortions();
-    });
-    batch->addAction(tr("&Lye made ahead…"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_D), this,
-                     [this] {
-                         goTo(Bench);
-                         loadStock();
-                         bench_->showStockLye();
-                     });
-    batch->addAction(tr("Make it larger or s&maller…"),
-                     QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E), this, [this] {
-                         goTo(Bench);
-                         bench_->scale()->open();
-                     });
-
-    QMenu* view = menuBar()->addMenu(tr("&View"));
-    view->addAction(tr("Show the &working"), QKeySequence(Qt::CTRL | Qt::Key_R), this, [this] {
-        goTo(Bench);
-        bench_->showWorking(Rule::BatterMass, LineId(-1));
-    });
-    view->addAction(tr("Show the &figures"), QKeySequence(Qt::CTRL | Qt::Key_G), this, [this] {
-        goTo(Bench);
-        bench_->showFigures();
-    });
-    view->addSeparator();
-    QAction* full = view->addAction(tr("F&ull screen"), QKeySequence(Qt::Key_F11), this,
-                                    [this](bool on) { on ? showFullScreen() : showNormal(); });
-    full->setCheckable(true);
-    habitsMenu_->addTo(*view);
-    view->addSeparator();
-    QAction* darkAction =
-        view->addAction(tr("Dark colours from the next start"), this,
-                        [](bool on) { QSettings().setValue(QStringLiteral("dark"), on); });
-    darkAction->setCheckable(true);
-    darkAction->setChecked(Theme::isDark());
-
-    QMenu* help = menuBar()->addMenu(tr("&Help"));
-    help->addAction(tr("&Safety and about"), QKeySequence::HelpContents, this, &MainWindow::about);
+    auto* room = new ScrollRoom(page, pages_);
+    pages_->addWidget(room);
+    rooms_.insert(page, room);
 }
 
 MakePage& MainWindow::making()
@@ -238,7 +192,7 @@ MakePage& MainWindow::making()
         return *make_;
     loadStock();
     make_ = new MakePage(*stock_, pages_);
-    pages_->addWidget(make_);
+    addPage(make_);
     make_->setSpeech(speech());
     connect(make_, &MakePage::noted, this, &MainWindow::say);
     connect(make_, &MakePage::wentWell, this, &MainWindow::overPassing);
@@ -264,7 +218,7 @@ JournalPage& MainWindow::journalPage()
     if (journalPage_)
         return *journalPage_;
     journalPage_ = new JournalPage(clock_, pages_);
-    pages_->addWidget(journalPage_);
+    addPage(journalPage_);
     journalPage_->setSpeech(speech());
     connect(journalPage_, &JournalPage::noted, this, &MainWindow::say);
     connect(journalPage_, &JournalPage::resumeWanted, this, &MainWindow::takeUp);
@@ -292,7 +246,7 @@ ShelfPage& MainWindow::shelfPage()
         return *shelfPage_;
     loadStock();
     shelfPage_ = new ShelfPage(*stock_, clock_, pages_);
-    pages_->addWidget(shelfPage_);
+    addPage(shelfPage_);
     shelfPage_->setUses([this]() -> const Journal* { return journal(); },
                         [this](const std::string& id) {
                             const Formula& f = document_->formula();
@@ -318,13 +272,13 @@ void MainWindow::loadStock()
     workshop_.loadStock();
     sayShelf();
     // A formula that is still untouched begins with the jars there are.
-    if (document_->formula() == freshFormula() && document_->history().count() == 0)
+    if (document_->formula() == workshop_.way().fresh() && document_->history().count() == 0)
         document_->reset(freshWithLots(), {});
 }
 
 Formula MainWindow::freshWithLots()
 {
-    Formula f = freshFormula();
+    Formula f = workshop_.way().fresh();
     for (MaterialPtr* lye : {&f.lye.sodium, &f.lye.potassium})
         if (const MaterialPtr now = newest(**lye))
             *lye = now;
@@ -347,9 +301,9 @@ void MainWindow::goTo(Place place)
     if (place == JournalPlace)
         journalPage().reload();
     pages_->setCurrentWidget(place == Bench        ? static_cast<QWidget*>(bench_)
-                             : place == Make       ? static_cast<QWidget*>(&making())
-                             : place == ShelfPlace ? static_cast<QWidget*>(&shelfPage())
-                                                   : &journalPage());
+                             : place == Make       ? rooms_.value(&making())
+                             : place == ShelfPlace ? rooms_.value(&shelfPage())
+                                                   : rooms_.value(&journalPage()));
     rail_[place]->setChecked(true);
     if (place == Bench)
         bench_->focusTyping();
@@ -378,6 +332,8 @@ void MainWindow::speakAnew()
         journalPage_->setSpeech(speech);
     if (shelfPage_)
         shelfPage_->setSpeech(speech);
+    if (figures_)
+        figures_->setSpeech(speech);
 }
 
 void MainWindow::retitle()
@@ -452,9 +408,9 @@ void MainWindow::about()
 
 void MainWindow::find()
 {
-    if (pages_->currentWidget() == journalPage_ && journalPage_)
+    if (journalPage_ && journalPage_->isVisible())
         journalPage_->findField()->setFocus();
-    else if (pages_->currentWidget() == shelfPage_ && shelfPage_)
+    else if (shelfPage_ && shelfPage_->isVisible())
         shelfPage_->start();
     else {
         goTo(Bench);

@@ -1,6 +1,7 @@
 // The window: the rail of places, the menu, and the wiring between pages. Nothing else.
 #pragma once
 
+#include <QHash>
 #include <QMainWindow>
 
 #include "app/workshop.h"
@@ -17,10 +18,12 @@ class BenchPage;
 class SheetActions;
 class ShelfPage;
 class Stock;
+class FiguresWindow;
 class FileActions;
 class FormulaDocument;
 class HabitsMenu;
 class JournalPage;
+class LookMenu;
 class MakePage;
 class NoteColumn;
 struct RecoveredWork;
@@ -68,7 +71,12 @@ protected:
 
 private:
     MainWindow(std::unique_ptr<Workshop> own, const std::optional<Formula>& first);
+    // main_window_menu.cpp
     void buildMenu();
+    void buildEditMenu();
+    void buildViewMenu();
+    void addBench(QMenu& menu, const QString& text, const QKeySequence& keys,
+                  const std::function<void()>& what);
     // main_window_notes.cpp: what is said above the page, and when it is over.
     void wireNotes();
     void offerWork(const RecoveredWork& work);
@@ -80,6 +88,7 @@ private:
     void overPassing();
     void overMaking(const QString& batch);
     QWidget* buildRail();
+    void addPage(QWidget* page); // in a room that scrolls
     void retitle();
     MaterialPtr newest(const Material& material);
     void offerNewest();
@@ -100,13 +109,16 @@ private:
     FileActions* files_;
     SheetActions* sheets_;
     HabitsMenu* habitsMenu_;
+    LookMenu* lookMenu_;
     Stock* stock_;
     QStackedWidget* pages_;
+    QHash<QWidget*, QWidget*> rooms_; // of the pages that stand in one
     QList<QToolButton*> rail_;
     NoteColumn* notes_;
     BenchPage* bench_;
     MakePage* make_ = nullptr;
     JournalPage* journalPage_ = nullptr;
+    FiguresWindow* figures_ = nullptr; // when first wanted
     ShelfPage* shelfPage_ = nullptr;
 };
 

@@ -17,7 +17,8 @@ namespace rhexion {
 Workshop::Workshop(Places places, Clock clock, QObject* parent)
     : QObject(parent), places_(std::move(places)), clock_(std::move(clock)),
       stock_(new Stock(places_.data + QStringLiteral("/shelf.sqlite"), Foods::shippedPath(),
-                       places_.readOnly, this))
+                       places_.readOnly, this)),
+      way_(places_.data)
 {
     stock_->setSearchRules(words::searchRules());
     constexpr int pause = 2000; // ms

@@ -6,6 +6,7 @@
 #include <QTimer>
 
 #include "batch/batch_in_progress.h"
+#include "document/my_way.h"
 #include "storage/stock.h"
 
 namespace rhexion {
@@ -30,6 +31,7 @@ public:
     QString journalPath() const { return places_.data + QStringLiteral("/journal.sqlite"); }
 
     Stock& stock() { return *stock_; }
+    MyWay& way() { return way_; }
     // Opens shelf and foods; called after the first picture.
     void loadStock();
 
@@ -62,6 +64,7 @@ private:
     Places places_;
     Clock clock_;
     Stock* stock_;
+    MyWay way_;
     std::unique_ptr<Journal> journal_;
     std::optional<FileFault> journalFault_;
     QTimer again_;

@@ -74,6 +74,13 @@ std::optional<Weighed> BatchInProgress::lastWeighing(const WeighTarget& target) 
     return found == words.end() ? std::nullopt : std::optional(*found);
 }
 
+PlaceNow BatchInProgress::placeNow() const
+{
+    const auto weighed = batch_.lastWords();
+    const auto beside = added();
+    return rhexion::placeNow(batch_.formula, batch_.plan, batch_.nextStep(), weighed, beside);
+}
+
 std::vector<TopUp> BatchInProgress::added() const
 {
     std::vector<TopUp> out;

@@ -7,6 +7,7 @@
 #include "batch/draft_keeper.h"
 #include "batch/kept_beside.h"
 #include "core/batch/fold.h"
+#include "core/makeday/place_now.h"
 #include "storage/journal.h"
 
 #include <functional>
@@ -42,6 +43,8 @@ public:
     const AsWeighed& now() const { return now_; }
     // What there is to say about it, the drawn doubt's among it, worst first.
     const std::vector<Caution>& findings() const { return findings_; }
+    // What lies where at the step at hand.
+    PlaceNow placeNow() const;
     // The last word on a target, with where it came from; nothing if it was not weighed.
     std::optional<Weighed> lastWeighing(const WeighTarget& target) const;
 

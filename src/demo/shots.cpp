@@ -108,6 +108,19 @@ void takeShelfShots(MainWindow& window, Shots& shots)
     shots.take(QStringLiteral("shelf-lot"));
 }
 
+// Weighs as planned up to the step for what is asked; None: to the end of the day.
+void weighUntil(BatchInProgress& batch, WeighTarget::What what)
+{
+    while (!batch.atEnd()) {
+        const DayStep& step = batch.plan().steps[std::size_t(batch.step())];
+        if (what != WeighTarget::What::None && step.target.what == what)
+            return;
+        if (step.target.what != WeighTarget::What::None)
+            batch.weigh(step.plannedGrams, WeighOrigin::AsPlanned);
+        batch.goTo(batch.step() + 1);
+    }
+}
+
 } // namespace
 
 int takeShots(MainWindow& window, const QString& folder)
@@ -150,15 +163,12 @@ int takeShots(MainWindow& window, const QString& folder)
     window.makeBatch();
     BatchInProgress* current = window.making().batch();
     if (current) {
-        current->goTo(8);
-        // Twenty grams more lye than planned, the slip that matters most.
-        while (!current->atEnd() &&
-               current->plan().steps[std::size_t(current->step())].target.what !=
-                   WeighTarget::What::Sodium)
-            current->goTo(current->step() + 1);
+        // More lye than planned, the slip that matters most.
+        weighUntil(*current, WeighTarget::What::Sodium);
         current->weigh(current->plan().steps[std::size_t(current->step())].plannedGrams + 6.5);
         shots.take(QStringLiteral("make"));
-        current->goTo(int(current->plan().steps.size()));
+        current->goTo(current->step() + 1);
+        weighUntil(*current, WeighTarget::What::None);
         shots.take(QStringLiteral("make-finish"));
         current->stop();
         window.making().setBatch(nullptr);

@@ -133,6 +133,17 @@ std::vector<Edit> FormulaDocument::freeingRest(LineId except) const
     return {SetAmount{rest->id, {std::round(reckoned->grams * 10.0) / 10.0, AmountUnit::Gram}}};
 }
 
+std::optional<std::pair<Formula, ReckonResult>> FormulaDocument::wouldBe(const Edit& edit) const
+{
+    Formula changed = formula_;
+    if (!rhexion::apply(changed, edit) || changed == formula_)
+        return std::nullopt;
+    if (auto why = refusalOf(formula_, edit))
+        return std::pair(std::move(changed), ReckonResult(*std::move(why)));
+    ReckonResult result = reckon(changed);
+    return std::pair(std::move(changed), std::move(result));
+}
+
 LineId FormulaDocument::addLine(Line line, const QString& text)
 {
     line.id = formula_.lastId + 1;

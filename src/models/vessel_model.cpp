@@ -265,6 +265,7 @@ bool VesselModel::dropMimeData(const QMimeData* data, Qt::DropAction action, int
     }
     document_.apply(MoveLine{line, vessel_, place},
                     tr("Move to: %1").arg(words::vesselName(vessel_)));
+    Q_EMIT lineDropped(line);
     // The document has moved it; the view must not remove the row itself.
     return false;
 }

@@ -46,6 +46,8 @@ public:
 Q_SIGNALS:
     // What was typed as an amount could not be used.
     void amountRefused(const QString& why);
+    // A line was dropped into this vessel.
+    void lineDropped(LineId line);
     // A line got or lost its note, so that rows are of another height.
     void heightsChanged();
 

@@ -2,6 +2,7 @@
 
 #include "core/account/effect.h"
 #include "words/shelf_words.h"
+#include "words/source_words.h"
 #include "words/speech.h"
 
 #include <QCoreApplication>
@@ -168,7 +169,7 @@ private:
             const Source* source = m_.findSource(f->source);
             const bool own = source && source->fromLot;
             // A source said in the row above is not said again.
-            const QString said = words::figureSource(m_, f->source);
+            const QString said = words::sourceSaid(m_, f->source);
             const QString shown =
                 !seen.isEmpty() && seen.last() == said ? QStringLiteral("″") : said;
             seen << said;

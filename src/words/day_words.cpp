@@ -173,6 +173,26 @@ QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech, 
     return {};
 }
 
+QString placeName(Place place, PortionId portion, const Formula& formula)
+{
+    switch (place) {
+    case Place::LyeJug: return vesselName(Vessel::LyeJug);
+    case Place::SecondJug: return vesselName(Vessel::SecondJug);
+    case Place::OilPot: return vesselName(Vessel::OilPot);
+    case Place::Batter: return DayText::tr("The batter");
+    case Place::Bowl: return DayText::tr("Bowl of %1").arg(portionName(portion, formula));
+    case Place::Mould: return DayText::tr("The mould");
+    }
+    return {};
+}
+
+QString lyingName(const Lying& lying, const Formula& formula)
+{
+    if (lying.target.what != WeighTarget::What::None)
+        return targetName(lying.target, formula);
+    return lying.material ? QString::fromStdString(lying.material->name) : QString();
+}
+
 QString asWeighedSoFar(const AsWeighed& bowl, const Speech& s)
 {
     const Reckoning& r = bowl.reckoning;

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/makeday/as_weighed.h"
+#include "core/makeday/place_now.h"
 #include "core/makeday/plan.h"
 #include "words/speech.h"
 
@@ -14,6 +15,10 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
                       const Speech& speech);
 // first: nothing stands before it that it would be an alternative to.
 QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech, bool first = false);
+
+// "The batter", "Bowl of Blue"; portion counts for a bowl alone.
+QString placeName(Place place, PortionId portion, const Formula& formula);
+QString lyingName(const Lying& lying, const Formula& formula);
 
 // What the weighings so far come to.
 QString asWeighedSoFar(const AsWeighed& bowl, const Speech& speech);

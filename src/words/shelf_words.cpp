@@ -169,15 +169,6 @@ QString figureText(const FigureKind& kind, const Interval& range, const Speech& 
     return low == high ? text : ShelfText::tr("%1 (%2 to %3)").arg(text, low, high);
 }
 
-QString figureSource(const Material& material, const std::string& sourceId)
-{
-    const Source* source = material.findSource(sourceId);
-    if (!source)
-        return {};
-    const QString text = QString::fromStdString(source->text);
-    return source->fromMemory ? ShelfText::tr("%1 (from memory)").arg(text) : text;
-}
-
 QString behaviourSentence(const BehaviourNote& note, const Speech& speech)
 {
     const QString above = note.above ? speech.percent(*note.above, 0) : QString();

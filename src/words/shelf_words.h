@@ -14,8 +14,6 @@ double shownOf(FigureUnit unit, double stored, const Speech& speech);
 double storedOf(FigureUnit unit, double shown, const Speech& speech);
 // "86.2 % (84.1 to 88.3)", or one number where there is no doubt.
 QString figureText(const FigureKind& kind, const Interval& range, const Speech& speech);
-// Where a figure is from, with "(from memory)" and "measured on this lot" said.
-QString figureSource(const Material& material, const std::string& sourceId);
 
 QString behaviourSentence(const BehaviourNote& note, const Speech& speech);
 // How to shrink the doubt that a figure brings: "Ask for its certificate."

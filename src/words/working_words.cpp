@@ -2,6 +2,7 @@
 #include "words/working_words.h"
 #include "words/names.h"
 #include "words/setting_words.h"
+#include "words/source_words.h"
 
 #include <QCoreApplication>
 
@@ -198,11 +199,7 @@ QString title(Rule rule)
 
 QString sourceText(const Material& m, const std::optional<Figure>& figure)
 {
-    const Source* source = figure ? m.findSource(figure->source) : nullptr;
-    if (!source)
-        return {};
-    const QString text = QString::fromStdString(source->text);
-    return source->fromMemory ? WorkingText::tr("%1 (from memory)").arg(text) : text;
+    return figure ? sourceSaid(m, figure->source) : QString();
 }
 
 } // namespace

@@ -2,10 +2,10 @@
 #include <QTest>
 
 #include "app/bench/line_menu.h"
-#include "app/bench/lye_menu.h"
 #include "app/bench/portion_card.h"
 #include "app/bench/portions_panel.h"
 #include "app/bench/scale_button.h"
+#include "app/bench/settings_panel.h"
 #include "app/bench/stock_lye_panel.h"
 #include "app/bench/working_panel.h"
 #include "app/widgets/figure_row.h"
@@ -144,25 +144,25 @@ private Q_SLOTS:
     {
         oils();
         QVERIFY(!shop_->list(Vessel::SecondJug)->isVisible());
-        const auto trigger = [&](const QString& text) {
-            QMenu menu;
-            addJugMenus(menu, shop_->document(), Speech());
-            if (QAction* a = action(menu, text))
-                a->trigger();
+        shop_->window->bench().showSettings();
+        SettingsPanel& panel = *shop_->window->bench().settings();
+        const auto choose = [&](const char* object, int option) {
+            auto* box = panel.findChild<QComboBox*>(QLatin1String(object));
+            box->setCurrentIndex(option);
+            Q_EMIT box->activated(option);
         };
-        trigger("half of it");
+        choose("secondJug", 1);
         QCOMPARE(formula().lye.secondJug, std::optional(SecondJug{0.5, 0.5}));
         QVERIFY(shop_->list(Vessel::SecondJug)->isVisible());
         shop_->type("80 g black tea in the second jug");
         QVERIFY(shop_->reckoning().jugs[1].strength.value_or(0) > 0.2);
-        trigger("room temperature");
+        choose("mixing", 0);
         QCOMPARE(formula().mixing.at.inCelsius(), 22.0);
         Habits fahrenheit;
         fahrenheit.fahrenheit = true;
-        QMenu menu;
-        addJugMenus(menu, shop_->document(), Speech(fahrenheit));
-        auto fields = menu.findChild<QMenu*>("mixing")->findChildren<NumberField*>();
-        QCOMPARE(fields.size(), 2);
+        shop_->window->setHabits(fahrenheit);
+        NumberField* fields[] = {panel.findChild<NumberField*>("mixAt"),
+                                 panel.findChild<NumberField*>("mixWithin")};
         QVERIFY(std::abs(*fields[0]->value() - 71.6) < 1e-9);
         QVERIFY(std::abs(*fields[1]->value() - 14.4) < 1e-9); // 8 C of difference, without the 32
         enter(fields[1], "9");

@@ -155,7 +155,7 @@ private Q_SLOTS:
             if (card->isVisible())
                 cards.push_back(card);
         QVERIFY(cards.size() >= 5);
-        QVERIFY(list->foldedHeight() <= list->viewport()->height());
+        QVERIFY(list->foldedHeight(true) <= list->viewport()->height());
         QVERIFY(std::ranges::is_sorted(cards, std::ranges::greater{},
                                        [](const CautionCard* c) { return c->said().severity; }));
         for (const CautionCard* card : cards)

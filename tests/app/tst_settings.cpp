@@ -1,13 +1,16 @@
 // Every way of stating lye and liquid, from its menu or field to the figure, and back by undo.
 #include <QTest>
 
+#include "app/bench/setting_row.h"
+#include "app/bench/settings_panel.h"
 #include "app/bench/settings_strip.h"
 #include "app/widgets/number_field.h"
 #include "support/window.h"
 
 #include <QPushButton>
 
-#include <QMenu>
+#include <QComboBox>
+#include <QLabel>
 #include <QMimeData>
 #include <QToolButton>
 
@@ -18,30 +21,36 @@ class TestSettings : public QObject {
     Q_OBJECT
     std::unique_ptr<Shop> shop_;
 
-    // Presses an entry of the strip's menu by its path.
-    bool choose(const QStringList& path)
+    SettingsPanel& panel()
     {
-        QMenu* menu = nullptr;
-        for (auto* button :
-             shop_->window->findChild<SettingsStrip*>()->findChildren<QToolButton*>())
-            if (button->menu())
-                menu = button->menu();
-        if (!menu)
+        shop_->window->bench().showSettings();
+        return *shop_->window->bench().settings();
+    }
+    // Picks an option of a choice in the panel, and keeps it where it is asked about.
+    bool choose(const char* object, const QString& option, bool keep = true)
+    {
+        SettingsPanel& open = panel();
+        auto* box = open.findChild<QComboBox*>(QLatin1String(object));
+        const int at = box ? box->findText(option) : -1;
+        if (at < 0)
             return false;
-        Q_EMIT menu->aboutToShow();
-        for (const QString& name : path) {
-            QAction* found = nullptr;
-            for (QAction* action : menu->actions())
-                if (action->text() == name)
-                    found = action;
-            if (!found)
-                return false;
-            if (found->menu())
-                menu = found->menu();
-            else
-                found->trigger();
-        }
+        box->setCurrentIndex(at);
+        Q_EMIT box->activated(at);
+        for (auto* button : open.findChildren<QPushButton*>())
+            if (button->isVisible() &&
+                button->text() ==
+                    (keep ? QLatin1String("Keep it") : QLatin1String("Leave it as it was")))
+                button->click();
         return true;
+    }
+    void enter(const char* object, const QString& text)
+    {
+        auto* field = panel().findChild<NumberField*>(QLatin1String(object));
+        QVERIFY2(field, object);
+        field->setFocus();
+        field->selectAll();
+        QTest::keyClicks(field, text);
+        QTest::keyClick(field, Qt::Key_Return);
     }
 
 private Q_SLOTS:
@@ -80,41 +89,116 @@ private Q_SLOTS:
         shop_->document().reset(demo(demoNames[2]), {});
     }
 
-    void menus_data()
+    void fields_data()
     {
-        QTest::addColumn<QStringList>("path");
+        QTest::addColumn<QByteArray>("field");
+        QTest::addColumn<QString>("typed");
         QTest::addColumn<double>("sodium"); // g weighed; worked out apart, see below
-        const QString potassium = QStringLiteral("Purity of the potassium lye");
-        QTest::newRow("purer sodium lye")
-            << QStringList{"Purity of the sodium lye", "100\u00A0%"} << 105.392;
+        QTest::newRow("purer sodium lye") << QByteArray("sodiumPurity") << "100" << 105.392;
         QTest::newRow("less pure sodium lye")
-            << QStringList{"Purity of the sodium lye", "97\u00A0%"} << 105.392 / 0.97;
+            << QByteArray("sodiumPurity") << "97" << 105.392 / 0.97;
         QTest::newRow("another potassium lye")
-            << QStringList{potassium, "85\u00A0%"} << 105.392 / 0.99;
-        QTest::newRow("fat in the cook only")
-            << QStringList{"Superfat is set on", "fat in the cook only"} << 105.392 / 0.99;
-        QTest::newRow("cold jug") << QStringList{"The jug\u2019s coolest", "10\u00A0\u00B0C"}
-                                  << 105.392 / 0.99;
+            << QByteArray("potassiumPurity") << "85" << 105.392 / 0.99;
+        QTest::newRow("cold jug") << QByteArray("coolest") << "10" << 105.392 / 0.99;
+        QTest::newRow("my usual") << QByteArray("usual") << "2.5" << 105.392 / 0.99;
     }
-    void menus()
+    void fields()
     {
-        QFETCH(QStringList, path);
+        QFETCH(QByteArray, field);
+        QFETCH(QString, typed);
         QFETCH(double, sodium);
         const Formula before = shop_->document().formula();
-        QVERIFY2(choose(path), qPrintable(path.join(QLatin1Char('/'))));
+        enter(field.constData(), typed);
+        QVERIFY(!(shop_->document().formula() == before));
         // n = 3.1001 mol, 85 % of it sodium hydroxide: 105.39 g pure (n from the plan above).
         QVERIFY2(std::abs(shop_->reckoning().sodium.weighedGrams - sodium) < 0.05,
                  qPrintable(QString::number(shop_->reckoning().sodium.weighedGrams)));
-        if (shop_->document().history().canUndo())
-            shop_->document().history().undo();
+        shop_->document().history().undo();
         QVERIFY(shop_->document().formula() == before);
+    }
+
+    // A choice on which makers differ says what moves and changes nothing until it is kept.
+    void schoolsSayWhatMoves()
+    {
+        const Formula before = shop_->document().formula();
+        QVERIFY(choose("split", QStringLiteral("share of weight as weighed"), false));
+        QVERIFY(shop_->document().formula() == before);
+        SettingsPanel& open = panel();
+        auto* box = open.findChild<QComboBox*>(QStringLiteral("split"));
+        QCOMPARE(box->currentIndex(), 0);
+        box->setCurrentIndex(2);
+        Q_EMIT box->activated(2);
+        QString said;
+        for (auto* label : open.findChildren<QLabel*>())
+            if (label->isVisible() && label->text().contains(QLatin1String("becomes")))
+                said = label->text();
+        QVERIFY2(said.contains(QLatin1String("Potassium hydroxide")) &&
+                     said.contains(QLatin1String("Sodium hydroxide")),
+                 qPrintable(said));
+        // The figure it names is the one that comes.
+        QVERIFY(choose("split", QStringLiteral("share of weight as weighed")));
+        QVERIFY2(said.contains(Speech().mass(shop_->reckoning().potassium.weighedGrams)),
+                 qPrintable(said));
+    }
+
+    // Each setting says what it comes to for those who would state it another way.
+    void termsOfTheOthers()
+    {
+        QStringList terms;
+        for (auto* row : panel().findChildren<SettingRow*>())
+            terms << row->terms();
+        const QString said = terms.join(QLatin1Char('\n'));
+        const Reckoning& r = shop_->reckoning();
+        const Speech speech;
+        for (const QString& wanted :
+             {speech.percent(r.potassium.weighedGrams /
+                             (r.potassium.weighedGrams + r.sodium.weighedGrams)),
+              speech.percent(r.superfatTrue), speech.ratio(r.wanted.ratio),
+              speech.percent(r.asWeighed.strength), speech.percent(r.jugs[0].strength)})
+            QVERIFY2(said.contains(wanted), qPrintable(wanted + QLatin1String(" in\n") + said));
+    }
+
+    // The maker's way starts each new formula, here and after a restart, until it is forgotten.
+    void myWay()
+    {
+        enter("panelSuperfat", QStringLiteral("3.5"));
+        enter("potassiumPurity", QStringLiteral("88"));
+        panel().findChild<QPushButton*>(QStringLiteral("keepWay"))->click();
+        shop_->document().history().setClean(); // nothing asks about it
+        shop_->open();
+        shop_->window->loadStock();
+        const Formula& fresh = shop_->document().formula();
+        QCOMPARE(fresh.lye.superfat, 0.035);
+        QCOMPARE(fresh.lye.potassiumShare, 0.15);
+        QCOMPARE(fresh.lye.potassium->part(Part::PotassiumHydroxide).range.typical(), 0.88);
+        QCOMPARE(int(fresh.lines.size()), 1);
+        shop_->document().reset(demo(demoNames[0]), {});
+        panel().findChild<QPushButton*>(QStringLiteral("takeWay"))->click();
+        QCOMPARE(shop_->document().formula().lye.superfat, 0.035);
+        shop_->document().history().undo();
+        QCOMPARE(shop_->document().formula().lye.superfat, 0.06);
+        panel().findChild<QPushButton*>(QStringLiteral("forgetWay"))->click();
+        shop_->open();
+        QCOMPARE(shop_->document().formula().lye.superfat, 0.05);
+    }
+
+    void brokenWay()
+    {
+        QFile file(shop_->dir.filePath(QStringLiteral("my-way.rhexion")));
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        file.write("{\"format\": \"rhexion-formula\", ");
+        file.close();
+        shop_->open();
+        QVERIFY2(shop_->said().contains(QLatin1String("usual settings cannot be read")),
+                 qPrintable(shop_->said()));
+        QCOMPARE(shop_->document().formula().lye.superfat, 0.05);
+        QVERIFY(file.exists()); // it is hers, broken or not
     }
 
     void splitConventions()
     {
         const double moles = shop_->reckoning().potassium.weighedGrams;
-        QVERIFY(choose(
-            {QStringLiteral("Potassium lye is a"), QStringLiteral("share of weight as weighed")}));
+        QVERIFY(choose("split", QStringLiteral("share of weight as weighed")));
         const Reckoning& r = shop_->reckoning();
         QVERIFY(
             std::abs(r.potassium.weighedGrams / (r.potassium.weighedGrams + r.sodium.weighedGrams) -
@@ -124,8 +208,7 @@ private Q_SLOTS:
 
     void strengthConventions()
     {
-        QVERIFY(choose({QStringLiteral("Strength counts"),
-                        QStringLiteral("lye as weighed, its own moisture left out")}));
+        QVERIFY(choose("convention", QStringLiteral("lye as weighed, its own moisture left out")));
         QVERIFY(std::abs(shop_->reckoning().asWeighed.strength - 0.30) < 1e-9);
         QVERIFY(shop_->reckoning().pure.strength < 0.30);
     }
@@ -136,7 +219,7 @@ private Q_SLOTS:
         QCOMPARE(shop_->reckoning().sodium.weighedGrams, 100.0);
         auto* superfat = shop_->window->findChild<NumberField*>(QStringLiteral("superfat"));
         QVERIFY(!superfat->isEnabled()); // it is the result now
-        QVERIFY(choose({QStringLiteral("Let superfat decide the lye again")}));
+        panel().findChild<QPushButton*>(QStringLiteral("free"))->click();
         QVERIFY(superfat->isEnabled());
         QVERIFY(std::abs(shop_->reckoning().superfatOnOils.value() - 0.03) < 1e-9);
     }
@@ -190,8 +273,7 @@ private Q_SLOTS:
                 QVERIFY2(field->fontMetrics().horizontalAdvance(field->text()) <=
                              field->width() - 16,
                          qPrintable(field->text()));
-        QVERIFY(
-            choose({QStringLiteral("Hidden fat counts"), QStringLiteral("its typical figure")}));
+        QVERIFY(choose("hiddenFat", QStringLiteral("its typical figure")));
         QCOMPARE(int(shop_->document().formula().lye.hiddenFat), int(HiddenFatSchool::Typical));
     }
 

@@ -44,7 +44,7 @@ private Q_SLOTS:
     void contrastIsEnough()
     {
         for (const bool dark : {false, true}) {
-            Theme::apply(*qApp, dark);
+            Theme::apply(*qApp, Look{dark ? Shade::Dark : Shade::Light});
             const Colours& c = Theme::colours();
             for (const QColor& ground : {c.paper, c.surface}) {
                 for (const QColor& text : {c.ink, c.muted, c.action, c.danger, c.care, c.fine})
@@ -55,7 +55,7 @@ private Q_SLOTS:
             }
             QVERIFY(contrast(c.onAction, c.action) >= 4.5);
         }
-        Theme::apply(*qApp, false);
+        Theme::apply(*qApp, Look{Shade::Light});
     }
 
     void shippedTypefaceHasTabularFigures()

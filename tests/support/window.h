@@ -31,7 +31,7 @@ public:
         QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, dir.path());
         QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
         loadShippedFonts();
-        Theme::apply(*qApp, false);
+        Theme::apply(*qApp, Look{Shade::Light});
         open();
     }
     // A fresh window on the same folders, as after a restart.

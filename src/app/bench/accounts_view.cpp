@@ -5,6 +5,7 @@
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>
+#include <QStyle>
 #include <QToolTip>
 
 #include <algorithm>
@@ -12,21 +13,42 @@
 namespace rhexion {
 
 namespace {
-constexpr double accountHeight = 78.0;
+// At the size text has now.
+double accountHeight()
+{
+    return Theme::px(78);
+}
+double barHeight()
+{
+    return Theme::px(28);
+}
+double barGap()
+{
+    return Theme::px(6);
+}
+double nameWidth() // the account's name
+{
+    return Theme::px(62);
+}
+double barNameWidth()
+{
+    return Theme::px(82);
+}
+double totalWidth()
+{
+    return Theme::px(92);
+}
+int nameRoom() // px a segment needs for its name
+{
+    return Theme::px(46);
+}
 constexpr double topMargin = 4.0;
-constexpr double barHeight = 28.0;
-constexpr double barGap = 6.0;
-constexpr double nameWidth = 62.0; // the account's name
-constexpr double barNameWidth = 82.0;
-constexpr double totalWidth = 92.0;
-constexpr int nameRoom = 46; // px a segment needs for its name
 } // namespace
 
 AccountsView::AccountsView(QWidget* parent) : QWidget(parent)
 {
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
-    setMinimumHeight(sizeHint().height());
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     setAccessibleName(tr("Alkali and water accounts"));
 }
@@ -58,12 +80,24 @@ const Segment* AccountsView::at(const Place& place) const
                                                         : nullptr;
 }
 
+QSize AccountsView::sizeHint() const
+{
+    return {Theme::px(480), Theme::px(168)};
+}
+
+QRectF AccountsView::seen(const QRectF& r) const
+{
+    if (layoutDirection() == Qt::LeftToRight)
+        return r;
+    return {width() - r.right(), r.top(), r.width(), r.height()};
+}
+
 QRectF AccountsView::barRect(std::size_t account, std::size_t bar) const
 {
-    const double left = 10.0 + nameWidth + barNameWidth;
-    const double top = topMargin + double(account) * (accountHeight + 4.0) + 4.0 +
-                       double(bar) * (barHeight + barGap);
-    return {left, top, std::max(40.0, width() - left - totalWidth - 8.0), barHeight};
+    const double left = 10.0 + nameWidth() + barNameWidth();
+    const double top = topMargin + double(account) * (accountHeight() + 4.0) + 4.0 +
+                       double(bar) * (barHeight() + barGap());
+    return {left, top, std::max(40.0, width() - left - totalWidth() - 8.0), barHeight()};
 }
 
 double AccountsView::unitOf(std::size_t account, const QRectF& area) const
@@ -84,7 +118,7 @@ QRectF AccountsView::rectOf(std::size_t account, std::size_t bar, std::size_t se
     const auto& segments = accounts_[account].bars[bar].segments;
     for (std::size_t i = 0; i < segment; ++i)
         left += segments[i].value * unit;
-    return {left, area.top(), segments[segment].value * unit, area.height()};
+    return seen({left, area.top(), segments[segment].value * unit, area.height()});
 }
 
 void AccountsView::paintSegment(QPainter& painter, const Segment& segment, const QRect& rect,
@@ -100,10 +134,13 @@ void AccountsView::paintSegment(QPainter& painter, const Segment& segment, const
         if (segment.over)
             drawSoftBox(painter, rect, {{}, c.danger, 2, 0});
         else
-            painter.fillRect(QRect(rect.right(), rect.top(), 1, rect.height()), c.surface);
+            painter.fillRect(
+                QRect(layoutDirection() == Qt::LeftToRight ? rect.right() : rect.left(), rect.top(),
+                      1, rect.height()),
+                c.surface);
     }
     // A name is worth writing only if most of it can be read, on a quiet ground of its own.
-    if (rect.width() <= nameRoom)
+    if (rect.width() <= nameRoom())
         return;
     const QFontMetrics metrics = painter.fontMetrics();
     const QString text = metrics.elidedText(segment.name, Qt::ElideRight, rect.width() - 12);
@@ -112,13 +149,13 @@ void AccountsView::paintSegment(QPainter& painter, const Segment& segment, const
     if (!segment.gap) {
         QColor ground = c.surface;
         ground.setAlphaF(0.86f);
-        drawSoftBox(painter,
-                    QRect(rect.left() + 3, rect.top() + 5, metrics.horizontalAdvance(text) + 7,
-                          rect.height() - 10),
-                    {ground, {}, 1, 4});
+        const QRect box(rect.left() + 3, rect.top() + 5, metrics.horizontalAdvance(text) + 7,
+                        rect.height() - 10);
+        drawSoftBox(painter, QStyle::visualRect(layoutDirection(), rect, box), {ground, {}, 1, 4});
     }
     painter.setPen(c.ink);
-    painter.drawText(rect.adjusted(6, 0, -4, 0), Qt::AlignLeft | Qt::AlignVCenter, text);
+    painter.drawText(QStyle::visualRect(layoutDirection(), rect, rect.adjusted(6, 0, -4, 0)),
+                     Qt::AlignLeft | Qt::AlignVCenter, text);
 }
 
 void AccountsView::paintBar(QPainter& painter, std::size_t account, std::size_t bar)
@@ -128,10 +165,11 @@ void AccountsView::paintBar(QPainter& painter, std::size_t account, std::size_t 
     const QRectF area = barRect(account, bar);
     painter.setFont(Theme::small());
     painter.setPen(c.muted);
-    painter.drawText(QRectF(area.left() - barNameWidth, area.top(), barNameWidth - 8, barHeight),
-                     Qt::AlignRight | Qt::AlignVCenter, what.name);
+    painter.drawText(
+        seen({area.left() - barNameWidth(), area.top(), barNameWidth() - 8, barHeight()}),
+        Qt::AlignRight | Qt::AlignVCenter, what.name);
     painter.setPen(c.ink);
-    painter.drawText(QRectF(area.right() + 6, area.top(), totalWidth, barHeight),
+    painter.drawText(seen({area.right() + 6, area.top(), totalWidth(), barHeight()}),
                      Qt::AlignRight | Qt::AlignVCenter, what.total);
 
     const double unit = unitOf(account, area);
@@ -140,23 +178,26 @@ void AccountsView::paintBar(QPainter& painter, std::size_t account, std::size_t 
     for (const Segment& segment : what.segments) {
         const double right = left + segment.value * unit;
         // Whole pixels: they are filled, not drawn as paths.
-        const QRect rect(QPoint(qRound(left), qRound(area.top())),
-                         QPoint(qRound(right) - 1, qRound(area.bottom()) - 1));
+        const QRect rect = seen(QRect(QPoint(qRound(left), qRound(area.top())),
+                                      QPoint(qRound(right) - 1, qRound(area.bottom()) - 1)))
+                               .toRect();
         paintSegment(painter, segment, rect, shade);
         shade += segment.gap ? 0 : 1;
-        if (segment.gap && &segment == &what.segments.back() && rect.width() <= nameRoom) {
+        if (segment.gap && &segment == &what.segments.back() && rect.width() <= nameRoom()) {
             painter.setPen(c.muted);
-            painter.drawText(QRectF(right + 5, area.top(), area.right() - right, barHeight),
+            painter.drawText(seen({right + 5, area.top(), area.right() - right, barHeight()}),
                              Qt::AlignLeft | Qt::AlignVCenter, segment.name);
         }
         left = right;
     }
     if (what.low >= 0.0) {
         // The doubt of what is called for, as a whisker under the bar.
-        const double y = area.bottom() + barGap / 2;
+        const double y = area.bottom() + barGap() / 2;
         painter.setPen(QPen(c.ink, 1.5));
-        const double low = area.left() + what.low * unit;
-        const double high = area.left() + what.high * unit;
+        const QRectF span =
+            seen({area.left() + what.low * unit, y, (what.high - what.low) * unit, 0});
+        const double low = span.left();
+        const double high = span.right();
         painter.drawLine(QPointF(low, y), QPointF(high, y));
         painter.drawLine(QPointF(low, y - 3), QPointF(low, y + 3));
         painter.drawLine(QPointF(high, y - 3), QPointF(high, y + 3));
@@ -180,7 +221,7 @@ void AccountsView::paintEvent(QPaintEvent*)
         const QRectF first = barRect(a, 0);
         painter.setFont(Theme::strong());
         painter.setPen(c.ink);
-        painter.drawText(QRectF(10, first.top(), nameWidth, barHeight),
+        painter.drawText(seen({10, first.top(), nameWidth(), barHeight()}),
                          Qt::AlignLeft | Qt::AlignVCenter, accounts_[a].name);
         paintBar(painter, a, 0);
         paintBar(painter, a, 1);
@@ -274,13 +315,15 @@ void AccountsView::keyPressEvent(QKeyEvent* event)
     const auto all = places();
     const auto now = std::ranges::find(all, chosen_);
     const int place = now == all.end() ? -1 : int(now - all.begin());
-    switch (event->key()) {
-    case Qt::Key_Left:
+    int key = event->key();
+    if (key == Qt::Key_Left || key == Qt::Key_Right)
+        key = (key == Qt::Key_Left) == (layoutDirection() == Qt::LeftToRight) ? Qt::Key_Up
+                                                                              : Qt::Key_Down;
+    switch (key) {
     case Qt::Key_Up:
         if (!all.empty())
             choose(all[std::size_t(std::max(0, place - 1))]);
         break;
-    case Qt::Key_Right:
     case Qt::Key_Down:
         if (!all.empty())
             choose(all[std::size_t(std::min(int(all.size()) - 1, place + 1))]);

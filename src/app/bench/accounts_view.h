@@ -22,7 +22,8 @@ public:
     double unitOf(std::size_t account, const QRectF& area) const;
     QRectF rectOf(std::size_t account, std::size_t bar, std::size_t segment) const;
 
-    QSize sizeHint() const override { return {600, 168}; }
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
 
 Q_SIGNALS:
     void lineLit(LineId line); // 0: none
@@ -50,7 +51,8 @@ private:
     std::vector<Place> places() const;
     void choose(const Place& place);
     QString sentenceFor(const Place& place) const;
-    QRectF barRect(std::size_t account, std::size_t bar) const;
+    QRectF barRect(std::size_t account, std::size_t bar) const; // from left to right
+    QRectF seen(const QRectF& r) const; // the other way round where text runs so
     void paintSegment(QPainter& painter, const Segment& segment, const QRect& rect, int shade);
     void paintBar(QPainter& painter, std::size_t account, std::size_t bar);
 

@@ -2,20 +2,25 @@
 
 #include "app/bench/accounts_view.h"
 #include "app/bench/figures_panel.h"
+#include "app/bench/history_panel.h"
 #include "app/bench/portions_panel.h"
 #include "app/bench/scale_button.h"
+#include "app/bench/settings_panel.h"
 #include "app/bench/settings_strip.h"
 #include "app/bench/shelf_drawer.h"
 #include "app/bench/slip_panel.h"
 #include "app/bench/stock_lye_panel.h"
+#include "app/bench/vessel_column.h"
 #include "app/bench/vessel_panel.h"
 #include "app/bench/working_panel.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/number_field.h"
+#include "app/widgets/place_habits.h"
 #include "app/widgets/steady_stack.h"
 #include "app/widgets/typing_line.h"
 #include "core/account/contents.h"
+#include "core/formula/usual_place.h"
 #include "core/materials/limits.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
@@ -28,6 +33,7 @@
 #include <QLineEdit>
 #include <QListView>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QStackedWidget>
 #include <QTimer>
 #include <QToolButton>
@@ -38,9 +44,12 @@
 namespace rhexion {
 
 namespace {
+// px at 100 %
 constexpr int sideWidth = 318;
 constexpr int sideWidthReading = 424;
-constexpr int narrowPage = 1080; // below it reading has no more room than figures
+constexpr int sideHeight = 560;   // under the bench, where it has no room beside it
+constexpr int readingPage = 1080; // below it reading has no more room than figures
+constexpr int widePage = 830;     // below it the figures stand under the bench
 } // namespace
 
 BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
@@ -52,6 +61,7 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
     accounts_ = new AccountsView(this);
     auto* accountsCard = new QFrame(this);
     accountsCard->setObjectName(QStringLiteral("card"));
+    accountsCard->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
     auto* accountsLayout = new QVBoxLayout(accountsCard);
     accountsLayout->setContentsMargins(4, 2, 4, 2);
     accountsLayout->addWidget(accounts_);
@@ -61,7 +71,6 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
     doubt_->pause(); // until the first picture
     figures_ = new FiguresPanel(document, *doubt_, side_);
     side_->addWidget(figures_);
-    side_->setFixedWidth(sideWidth);
 
     auto* centre = new QVBoxLayout;
     centre->setSpacing(8);
@@ -69,23 +78,49 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
     centre->addWidget(buildVessels(), 1);
     centre->addWidget(typing_);
     centre->addWidget(accountsCard);
-    auto* body = new QHBoxLayout;
-    body->setSpacing(8);
-    body->addLayout(centre, 1);
-    body->addWidget(side_);
+    room_ = new QScrollArea(this);
+    room_->setWidgetResizable(true);
+    room_->setFrameShape(QFrame::NoFrame);
+    room_->setFocusPolicy(Qt::NoFocus);
+    auto* body = new QWidget(room_);
+    body_ = new QBoxLayout(QBoxLayout::LeftToRight, body);
+    body_->setContentsMargins(0, 0, 0, 0);
+    body_->setSpacing(8);
+    body_->addLayout(centre, 1);
+    body_->addWidget(side_);
+    room_->setWidget(body);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(12, 4, 12, 12);
     layout->setSpacing(6);
     layout->addWidget(buildTop());
-    layout->addLayout(body, 1);
+    layout->addWidget(room_, 1);
+    connect(&Theme::news(), &LookNews::changed, this, &BenchPage::fitSide);
 
     connect(strip_, &SettingsStrip::refused, this, &BenchPage::noted);
     connect(strip_, &SettingsStrip::negativeWanted, this, &BenchPage::negativeWanted);
+    connect(strip_, &SettingsStrip::allWanted, this, &BenchPage::showSettings);
+    connect(strip_, &SettingsStrip::schoolWanted, this,
+            [this](const Edit& edit, const QString& text) {
+                showSettings();
+                settings_->ask(edit, text);
+            });
     connect(typing_, &TypingLine::lineWanted, this, [this](const Line& line) {
         const LineId id =
             document_.addLine(line, tr("Add %1").arg(QString::fromStdString(line.material->name)));
         VesselPanel* to = panel(line.vessel);
         to->list()->setCurrentIndex(to->model()->indexOf(id));
+        if (const Line* added = document_.formula().find(id))
+            typing_->sayPlaced(*added);
+    });
+    connect(typing_, &TypingLine::placeWanted, this, &BenchPage::moveLine);
+    connect(typing_, &TypingLine::pasteBegins, this,
+            [this] { document_.history().beginMacro(tr("Paste lines")); });
+    connect(typing_, &TypingLine::pasteEnds, this, [this](int added, const QStringList& not_) {
+        if (added > 0)
+            document_.history().endMacro();
+        if (!not_.isEmpty())
+            Q_EMIT noted(tr("%n line(s) added. Not understood: ", nullptr, added) +
+                         not_.join(QStringLiteral("; ")));
     });
     connect(typing_, &TypingLine::hydroxideWanted, this,
             [this](const MaterialPtr& material, std::optional<Mass> weighed) {
@@ -127,15 +162,17 @@ QWidget* BenchPage::buildTop()
     const auto tool = [&](const QString& icon, QAction* action, const QString& name) {
         auto* button = new QToolButton(top);
         button->setDefaultAction(action);
-        action->setIcon(Theme::icon(icon, Theme::colours().ink));
+        action->setIcon(Theme::icon(icon, Ink::Ink));
         button->setAccessibleName(name);
         button->setIconSize(QSize(20, 20));
+        steps_.push_back(button);
         return button;
     };
     auto* undo = document_.history().createUndoAction(top, tr("Undo"));
     auto* redo = document_.history().createRedoAction(top, tr("Redo"));
     auto* layout = new QHBoxLayout(top);
     layout->setContentsMargins(0, 0, 0, 0);
+    leastWidth(title_, 120);
     layout->addWidget(title_, 1);
     layout->addWidget(scale_);
     layout->addSpacing(8);
@@ -152,27 +189,22 @@ QWidget* BenchPage::buildVessels()
     auto* row = new QHBoxLayout(box);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
-    auto* jugs = new QVBoxLayout;
-    late_ = new QVBoxLayout;
-    jugs->setSpacing(8);
-    late_->setSpacing(8);
-    row->addLayout(jugs, 1);
+    auto* jugs = new VesselColumn(box);
+    auto* pot = new VesselColumn(box);
+    auto* late = new VesselColumn(box);
+    columns_ = {jugs, pot, late};
+    for (VesselColumn* column : columns_)
+        row->addWidget(column, 1);
     for (const Vessel vessel : allVessels) {
         const bool compact = vessel != Vessel::LyeJug && vessel != Vessel::OilPot;
         auto* p = new VesselPanel(document_, vessel, compact, box);
         panels_.push_back(p);
         wire(p);
-        if (isJug(vessel))
-            jugs->addWidget(p, vessel == Vessel::LyeJug ? 3 : 2);
-        else if (vessel == Vessel::OilPot)
-            row->addWidget(p, 1);
-        else
-            late_->addWidget(p, 1);
+        (isJug(vessel) ? jugs : vessel == Vessel::OilPot ? pot : late)->add(p);
     }
     split_ = new QPushButton(box);
     connect(split_, &QPushButton::clicked, this, &BenchPage::showPortions);
-    late_->addWidget(split_);
-    row->addLayout(late_, 1);
+    late->addBelow(split_);
     const std::pair<Vessel, Rule> rows[] = {{Vessel::LyeJug, Rule::SodiumWeighed},
                                             {Vessel::LyeJug, Rule::PotassiumWeighed},
                                             {Vessel::LyeJug, Rule::JugWater},
@@ -206,13 +238,31 @@ void BenchPage::wire(VesselPanel* p)
     });
     connect(p, &VesselPanel::amountRefused, this, &BenchPage::noted);
     connect(p, &VesselPanel::moveWanted, this, [this](LineId line, Vessel to) {
-        document_.apply(MoveLine{line, to, document_.formula().lines.size()},
-                        tr("Move to: %1").arg(words::vesselName(to)));
-        panel(to)->list()->setCurrentIndex(panel(to)->model()->indexOf(line));
+        moveLine(line, to);
         panel(to)->list()->setFocus();
     });
+    connect(p->model(), &VesselModel::lineDropped, this, &BenchPage::rememberPlace);
     connect(p, &VesselPanel::removeWanted, this, &BenchPage::removeLine);
     connect(p, &VesselPanel::splitWanted, this, &BenchPage::showPortions);
+}
+
+void BenchPage::moveLine(LineId line, Vessel to)
+{
+    document_.apply(MoveLine{line, to, document_.formula().lines.size()},
+                    tr("Move to: %1").arg(words::vesselName(to)));
+    panel(to)->list()->setCurrentIndex(panel(to)->model()->indexOf(line));
+    rememberPlace(line);
+}
+
+void BenchPage::rememberPlace(LineId id)
+{
+    const Line* line = document_.formula().find(id);
+    if (!line || line->amount.unit == AmountUnit::Rest)
+        return; // the rest is liquid, whatever it is
+    const Reckoning* r = document_.reckoning();
+    const UsualPlace usual = usualPlaceOf(*line->material, line->amount, r ? r->oilsGrams : 0.0,
+                                          document_.formula().cooks());
+    placeHabits::remember(line->material->id, line->vessel, usual.vessel);
 }
 
 void BenchPage::removeLine(LineId line)
@@ -238,6 +288,8 @@ void BenchPage::setSpeech(const Speech& speech)
         portions_->setSpeech(speech);
     if (stockLye_)
         stockLye_->setSpeech(speech);
+    if (settings_)
+        settings_->setSpeech(speech);
     scale_->setSpeech(speech);
     for (VesselPanel* p : panels_)
         p->setSpeech(speech);
@@ -263,12 +315,33 @@ Panel* BenchPage::open(Panel*& panel, int width, Make make)
     sideWanted_ = width;
     fitSide();
     side_->setCurrentWidget(panel);
+    bringSide();
     return panel;
 }
 
 void BenchPage::fitSide()
 {
-    side_->setFixedWidth(width() < narrowPage ? sideWidth : std::max(sideWidth, sideWanted_));
+    const bool wide = width() >= Theme::px(widePage);
+    scale_->setShort(!wide);
+    for (QWidget* button : steps_)
+        button->setVisible(wide); // the keys and the menu are there
+    body_->setDirection(wide ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
+    if (wide) {
+        const int wanted =
+            width() < Theme::px(readingPage) ? sideWidth : std::max(sideWidth, sideWanted_);
+        side_->setMinimumHeight(Theme::px(sideHeight) / 2);
+        side_->setFixedWidth(Theme::px(wanted));
+    } else {
+        side_->setMinimumSize(0, Theme::px(sideHeight));
+        side_->setMaximumWidth(QWIDGETSIZE_MAX);
+    }
+}
+
+void BenchPage::bringSide()
+{
+    // Where it stands under the bench it may be out of sight.
+    if (width() < Theme::px(widePage))
+        QTimer::singleShot(0, side_, [this] { room_->ensureWidgetVisible(side_, 0, 0); });
 }
 
 void BenchPage::paintEvent(QPaintEvent* event)
@@ -325,6 +398,38 @@ void BenchPage::showStockLye()
         ->setFocus();
 }
 
+void BenchPage::showSettings()
+{
+    open(settings_, sideWidthReading, [this] {
+        auto* made = new SettingsPanel(document_, side_);
+        made->setWay(way_);
+        connect(made, &SettingsPanel::refused, this, &BenchPage::noted);
+        connect(made, &SettingsPanel::negativeWanted, this, &BenchPage::negativeWanted);
+        connect(made, &SettingsPanel::keepWayWanted, this, &BenchPage::keepWayWanted);
+        connect(made, &SettingsPanel::forgetWayWanted, this, &BenchPage::forgetWayWanted);
+        connect(made, &SettingsPanel::schoolsWanted, this, &BenchPage::showSchools);
+        return made;
+    })->start();
+}
+
+void BenchPage::showHistory()
+{
+    open(history_, sideWidth, [this] { return new HistoryPanel(document_, side_); })->start();
+}
+
+void BenchPage::showSchools()
+{
+    showWorking(Rule::BatterMass, LineId(-1));
+    working_->showSchools();
+}
+
+void BenchPage::setWay(const std::optional<Formula>& way)
+{
+    way_ = way;
+    if (settings_)
+        settings_->setWay(way);
+}
+
 void BenchPage::showWorking(Rule rule, LineId line)
 {
     open(working_, sideWidthReading, [this] {
@@ -343,6 +448,7 @@ void BenchPage::showFigures()
     sideWanted_ = sideWidth;
     fitSide();
     side_->setCurrentWidget(figures_);
+    bringSide();
 }
 
 void BenchPage::refreshJugs(const Reckoning* r)
@@ -378,8 +484,10 @@ void BenchPage::refresh()
     const Formula& f = document_.formula();
     const Reckoning* r = document_.reckoning();
     const QString name = QString::fromStdString(f.name);
-    if (title_->text() != name)
+    if (title_->text() != name) {
         title_->setText(name);
+        title_->setCursorPosition(0); // its beginning tells more than its end
+    }
     make_->setEnabled(r != nullptr);
     std::vector<std::pair<PortionId, QString>> names;
     for (const Portion& portion : f.portions)
@@ -388,15 +496,13 @@ void BenchPage::refresh()
     const std::size_t portions = f.portions.size();
     split_->setText(portions == 0 ? tr("Split the batter…")
                                   : tr("%n portion(s)…", nullptr, int(portions)));
+    typing_->setFormulaAtHand(r ? r->oilsGrams : 0.0, f.cooks());
     panel(Vessel::SecondJug)->setVisible(f.usesSecondJug());
     double fullest = 1.0;
     if (r)
         for (const Vessel vessel : allVessels)
             fullest = std::max(fullest, contentsOf(f, *r, vessel).total());
     for (VesselPanel* p : panels_) {
-        // A tray with lines in it takes the room of those without.
-        if (late_->indexOf(p) >= 0)
-            late_->setStretchFactor(p, 1 + 2 * p->model()->rowCount());
         p->setFull(fullest * 1.25);
         p->refresh();
     }

@@ -15,7 +15,8 @@ class QLabel;
 class QLineEdit;
 class QPushButton;
 class QStackedWidget;
-class QVBoxLayout;
+class QBoxLayout;
+class QScrollArea;
 
 namespace rhexion {
 
@@ -24,6 +25,8 @@ class FigureRow;
 class DoubtWatcher;
 class FiguresPanel;
 class FormulaDocument;
+class HistoryPanel;
+class SettingsPanel;
 class SettingsStrip;
 class ShelfDrawer;
 class PortionsPanel;
@@ -32,6 +35,7 @@ class SlipPanel;
 class StockLyePanel;
 class Stock;
 class TypingLine;
+class VesselColumn;
 class VesselPanel;
 class WorkingPanel;
 
@@ -46,10 +50,16 @@ public:
     void showSlips();
     void showPortions();
     void showStockLye();
+    void showSettings();
+    void showHistory();
+    void showSchools();
     SlipPanel* slips() const { return slips_; }
     PortionsPanel* portions() const { return portions_; }
     StockLyePanel* stockLye() const { return stockLye_; }
     WorkingPanel* working() const { return working_; }
+    SettingsPanel* settings() const { return settings_; }
+    // What new formulas begin with, if the maker has a way of her own.
+    void setWay(const std::optional<Formula>& way);
     ScaleButton* scale() const { return scale_; }
     void setToday(std::function<QDate()> today) { today_ = std::move(today); }
     void showWorking(Rule rule, LineId line);
@@ -65,18 +75,23 @@ Q_SIGNALS:
     void negativeWanted(double superfat);
     void makeWanted();
     void noted(const QString& text); // something typed could not be used
+    void keepWayWanted();
+    void forgetWayWanted();
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
 
 private:
-    void fitSide(); // the panel beside the bench is wide only where there is room
+    void fitSide(); // the panel beside the bench, or under it; wide only where there is room
+    void bringSide();
     QWidget* buildTop();
     QWidget* buildVessels();
     void wire(VesselPanel* panel);
     void refresh();
     void removeLine(LineId line);
+    void moveLine(LineId line, Vessel to);
+    void rememberPlace(LineId line); // where this maker puts it
     void refreshJugs(const Reckoning* reckoning);
     // Puts a panel in place of the figures; the first time it is shown it is made by make().
     template <class Panel, class Make>
@@ -89,12 +104,13 @@ private:
     Speech speech_;
     QLineEdit* title_;
     ScaleButton* scale_;
+    std::vector<QWidget*> steps_; // undo and redo
     QPushButton* split_;
     QPushButton* make_;
     SettingsStrip* strip_;
     TypingLine* typing_;
     std::vector<VesselPanel*> panels_;
-    QVBoxLayout* late_;
+    std::vector<VesselColumn*> columns_;
     struct JugRow {
         FigureRow* row;
         Vessel vessel;
@@ -102,6 +118,8 @@ private:
     };
     std::vector<JugRow> jugRows_; // hydroxide and poured water, on top of the jugs' lines
     AccountsView* accounts_;
+    QScrollArea* room_; // scrolls only where bench and figures do not fit
+    QBoxLayout* body_;
     QStackedWidget* side_;
     int sideWanted_ = 0;
     FiguresPanel* figures_;
@@ -111,6 +129,9 @@ private:
     SlipPanel* slips_ = nullptr;
     PortionsPanel* portions_ = nullptr;
     StockLyePanel* stockLye_ = nullptr;
+    SettingsPanel* settings_ = nullptr;
+    HistoryPanel* history_ = nullptr;
+    std::optional<Formula> way_;
     std::function<QDate()> today_;
 };
 

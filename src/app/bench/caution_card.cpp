@@ -15,7 +15,10 @@ namespace rhexion {
 
 namespace {
 
-constexpr int indent = 16; // the mark stands before the title
+int indent() // the mark stands before the title
+{
+    return Theme::px(16);
+}
 constexpr int cardEdge = 4;
 constexpr int between = 2;
 
@@ -50,6 +53,7 @@ CautionCard::CautionCard(QWidget* parent) : QWidget(parent)
     mend_->setCursor(Qt::ArrowCursor);
     mend_->hide();
     said_.severity = -1;
+    connect(&Theme::news(), &LookNews::changed, this, [this] { laidWidth_ = -1; });
     connect(mend_, &QPushButton::clicked, this, [this] {
         if (said_.mend)
             Q_EMIT mendWanted(*said_.mend, said_.mendLabel);
@@ -86,7 +90,7 @@ void CautionCard::layOut(int width)
     if (width == laidWidth_)
         return;
     laidWidth_ = width;
-    const int room = std::max(40, width - indent - cardEdge);
+    const int room = std::max(40, width - indent() - cardEdge);
     layOutText(title_, said_.title, Theme::smallStrong(), room);
     layOutText(reason_, said_.reason, Theme::small(), room);
 }
@@ -110,8 +114,8 @@ void CautionCard::placeMend()
     if (!shown || width() <= 0)
         return;
     const QSize wanted = mend_->sizeHint();
-    const int room = width() - indent - cardEdge;
-    mend_->setGeometry(layoutDirection() == Qt::RightToLeft ? cardEdge : indent,
+    const int room = width() - indent() - cardEdge;
+    mend_->setGeometry(layoutDirection() == Qt::RightToLeft ? cardEdge : indent(),
                        heightAt(width(), true) - cardEdge - wanted.height(), room, wanted.height());
 }
 
@@ -125,7 +129,9 @@ void CautionCard::paintEvent(QPaintEvent*)
     // Each grade has a mark of its own shape; a hollow one has more to say.
     const bool right = layoutDirection() == Qt::RightToLeft;
     const double line = heightOf(title_) / std::max(1, title_.lineCount());
-    const QRectF mark(right ? width() - indent + 6 : 4, cardEdge + line / 2 - 4, 8, 8);
+    const double size = Theme::px(8);
+    const QRectF mark(right ? width() - indent() + size - 2 : size / 2,
+                      cardEdge + (line - size) / 2, size, size);
     const QPointF middle = mark.center();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(QPen(hue, 1.6));
@@ -139,7 +145,7 @@ void CautionCard::paintEvent(QPaintEvent*)
                       QPointF(middle.x(), mark.bottom()), QPointF(mark.left(), middle.y())});
     else
         painter.drawEllipse(mark.adjusted(0.5, 0.5, -0.5, -0.5));
-    const double x = right ? cardEdge : indent;
+    const double x = right ? cardEdge : indent();
     painter.setPen(hue);
     title_.draw(&painter, QPointF(x, cardEdge));
     if (open_) {

@@ -1,14 +1,19 @@
 #include "app/bench/caution_list.h"
 
+#include "app/theme/theme.h"
 #include "app/widgets/label.h"
 
 #include <algorithm>
+#include <utility>
 
 namespace rhexion {
 
 namespace {
 
-constexpr int headHeight = 20;
+int headTall()
+{
+    return Theme::px(20);
+}
 
 } // namespace
 
@@ -61,12 +66,18 @@ bool CautionList::headsGroup(std::size_t card) const
     return card == 0 || cards_[card]->said().severity != cards_[card - 1]->said().severity;
 }
 
-int CautionList::foldedHeight() const
+void CautionList::setHeaded(bool headed)
+{
+    if (std::exchange(headed_, headed) != headed)
+        arrange();
+}
+
+int CautionList::foldedHeight(bool headed) const
 {
     int height = 0;
     for (std::size_t i = 0; i < said_; ++i)
-        height +=
-            cards_[i]->heightAt(viewport()->width(), false) + (headsGroup(i) ? headHeight : 0);
+        height += cards_[i]->heightAt(viewport()->width(), false) +
+                  (headed && headsGroup(i) ? headTall() : 0);
     return height;
 }
 
@@ -74,7 +85,7 @@ void CautionList::arrange()
 {
     const int width = viewport()->width();
     // All titles first; then, from the worst on, what more there is room for.
-    int height = foldedHeight();
+    int height = foldedHeight(headed_);
     for (std::size_t i = 0; i < said_; ++i) {
         CautionCard* card = cards_[i];
         const int more = card->heightAt(width, true) - card->heightAt(width, false);
@@ -88,16 +99,16 @@ void CautionList::arrange()
     int y = 0;
     std::size_t heads = 0;
     for (std::size_t i = 0; i < said_; ++i) {
-        if (headsGroup(i)) {
+        if (headed_ && headsGroup(i)) {
             if (heads == heads_.size()) {
                 heads_.push_back(new Label(widget()));
                 heads_.back()->setObjectName(QStringLiteral("muted"));
             }
             QLabel* head = heads_[heads++];
             head->setText(cards_[i]->said().grade);
-            head->setGeometry(0, y, width, headHeight);
+            head->setGeometry(0, y, width, headTall());
             head->show();
-            y += headHeight;
+            y += headTall();
         }
         const int needed = cards_[i]->heightAt(width, cards_[i]->isOpen());
         cards_[i]->setGeometry(0, y, width, needed);

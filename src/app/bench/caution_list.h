@@ -19,8 +19,11 @@ public:
     explicit CautionList(QWidget* parent = nullptr);
     void say(std::vector<CautionSaid> cautions);
     void bring(Vessel vessel); // the first one that sits there is opened and comes into view
-    // What all titles need at the list's width, with the words for their grades.
-    int foldedHeight() const;
+    // What all titles need at the list's width, with the words for their grades or without.
+    int foldedHeight(bool headed) const;
+    // The words for the grades give way where titles would be cut; each title's mark tells its
+    // grade all the same.
+    void setHeaded(bool headed);
 
 Q_SIGNALS:
     void mendWanted(const Edit& edit, const QString& text);
@@ -37,6 +40,7 @@ private:
     std::vector<CautionCard*> cards_; // those beyond what is said are hidden
     std::vector<QLabel*> heads_;      // the word for each grade that is there
     std::size_t said_ = 0;
+    bool headed_ = true;
     // What was opened or folded by hand, by title, until it is no longer said.
     std::vector<std::pair<QString, bool>> byHand_;
 };

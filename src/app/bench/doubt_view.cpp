@@ -13,7 +13,7 @@ namespace rhexion {
 
 class DoubtBand : public QWidget {
 public:
-    explicit DoubtBand(QWidget* parent) : QWidget(parent) { setFixedHeight(44); }
+    explicit DoubtBand(QWidget* parent) : QWidget(parent) { fixHeight(this, 44); }
 
     void set(const Doubt* doubt, const Speech& speech)
     {
@@ -40,7 +40,7 @@ protected:
         const double from = std::min(0.0, least) - 0.004;
         const double to = std::max(greatest, 0.02) + 0.004;
         const auto x = [&](double v) { return (v - from) / (to - from) * width(); };
-        const double base = height() - 16;
+        const double base = height() - Theme::px(16);
         double most = 0.0;
         for (const double part : doubt_.histogram)
             most = std::max(most, part);

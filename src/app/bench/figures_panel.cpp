@@ -69,7 +69,7 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidg
             [this](const Edit& edit, const QString& text) { document_.apply(edit, text); });
     layout->addWidget(cautions_, 1);
     working_ = new QPushButton(tr("Show the working"), this);
-    working_->setIcon(Theme::icon(QStringLiteral("calculator"), Theme::colours().ink));
+    working_->setIcon(Theme::icon(QStringLiteral("calculator"), Ink::Ink));
     connect(working_, &QPushButton::clicked, this, &FiguresPanel::allWorkingWanted);
     layout->addWidget(working_);
     connect(&document_, &FormulaDocument::changed, this, &FiguresPanel::refresh);
@@ -89,6 +89,11 @@ FigureRow* FiguresPanel::addRow(QVBoxLayout* layout, Rule rule)
         Q_EMIT workingWanted(rule, rule == Rule::MakeUp && rest ? rest->id : 0);
     });
     return row;
+}
+
+void FiguresPanel::setWorkingShown(bool shown)
+{
+    working_->setVisible(shown);
 }
 
 void FiguresPanel::setSpeech(const Speech& speech)
@@ -182,11 +187,12 @@ void FiguresPanel::makeRoom()
     using Detail = DoubtView::Detail;
     layout()->activate();
     const int room = cautions_->viewport()->height() + doubtView_->heightWith(doubtView_->detail());
-    const int folded = cautions_->foldedHeight();
+    const int folded = cautions_->foldedHeight(true);
     Detail detail = Detail::Causes;
     while (detail > Detail::Sentence && room - doubtView_->heightWith(detail) < folded)
         detail = static_cast<Detail>(static_cast<int>(detail) - 1);
     doubtView_->setDetail(detail);
+    cautions_->setHeaded(room - doubtView_->heightWith(detail) >= folded);
 }
 
 void FiguresPanel::showCautionsOf(Vessel vessel)

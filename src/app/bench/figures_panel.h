@@ -25,6 +25,7 @@ public:
     DoubtView* doubtView() const { return doubtView_; }
 
     void setSpeech(const Speech& speech);
+    void setWorkingShown(bool shown); // the button that opens it
     void showCautionsOf(Vessel vessel);
 
 Q_SIGNALS:

@@ -1,6 +1,9 @@
-// A line in a vessel: name left, mass right, and how it was stated small below.
+// A line in a vessel: its name, in two rows where it is long; its mass; how it was stated, small,
+// between them where there is room and below where there is not.
 #pragma once
 
+#include <QHash>
+#include <QStringList>
 #include <QStyledItemDelegate>
 
 #include "core/formula/formula.h"
@@ -21,8 +24,23 @@ public:
     void updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& option,
                               const QModelIndex& index) const override;
 
+    // px that the line takes in a view of that width.
+    int heightAt(const QModelIndex& index, int width) const { return shapeOf(index, width).height; }
+
 private:
+    enum class Note { None, Beside, Below };
+    struct Shape {
+        QStringList rows; // of the name
+        Note note = Note::None;
+        bool massBelow = false; // in the second row
+        int height = 0;
+    };
+    Shape shapeOf(const QModelIndex& index, int width) const;
+
     LineId lit_ = 0;
+    // Asked for at every painting; by all that it depends on.
+    mutable QHash<QString, Shape> known_;
+    mutable int fontsOf_ = 0;
 };
 
 } // namespace rhexion

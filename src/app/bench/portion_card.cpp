@@ -38,15 +38,15 @@ PortionCard::PortionCard(FormulaDocument& document, PortionId id, QWidget* paren
     name_->setMaxLength(80);
     name_->setAccessibleName(tr("Name of the portion"));
     parts_ = new NumberField(QString(), 2, false, this);
-    parts_->setFixedWidth(64);
+    fixWidth(parts_, 64);
     parts_->setToolTip(tr("1 and 1 are halves; 2 and 1 are two thirds and a third."));
     mould_ = new QLineEdit(this);
     mould_->setMaxLength(120);
     mould_->setPlaceholderText(tr("which mould it goes into"));
     held_ = new QLineEdit(this);
-    held_->setFixedWidth(104);
-    name_->setMinimumWidth(60);
-    mould_->setMinimumWidth(60);
+    fixWidth(held_, 104);
+    leastWidth(name_, 60);
+    leastWidth(mould_, 60);
     held_->setPlaceholderText(tr("none"));
     held_->setToolTip(tr("Oil taken out before the lye goes in, to wet colour, clay or yolk: 10 %, "
                          "2 tbsp or 30 g. It comes back at trace."));
@@ -54,12 +54,12 @@ PortionCard::PortionCard(FormulaDocument& document, PortionId id, QWidget* paren
     oil_->setAccessibleName(tr("Which oil is set aside"));
     oil_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     oil_->setMinimumContentsLength(3);
-    oil_->setMinimumWidth(60);
+    leastWidth(oil_, 60);
     own_ = new Label(this);
     own_->setObjectName(QStringLiteral("muted"));
     own_->setWordWrap(true);
     auto* remove = new QToolButton(this);
-    remove->setIcon(Theme::icon(QStringLiteral("x"), Theme::colours().ink));
+    remove->setIcon(Theme::icon(QStringLiteral("x"), Ink::Ink));
     remove->setToolTip(tr("Take this portion away"));
     remove->setAccessibleName(remove->toolTip());
 
@@ -117,7 +117,7 @@ FigureRow* PortionCard::addRow(Rule rule)
 {
     auto* row = new FigureRow(this);
     row->setCompact();
-    row->setMinimumWidth(120); // names give way before figures do
+    leastWidth(row, 120); // names give way before figures do
     layout()->addWidget(row);
     connect(row, &FigureRow::clicked, this, [this, rule] { Q_EMIT workingWanted(rule, id_); });
     return row;

@@ -16,7 +16,7 @@ ScaleButton::ScaleButton(FormulaDocument& document, QWidget* parent)
     : QToolButton(parent), document_(document)
 {
     setToolTip(tr("Make it larger or smaller"));
-    setIcon(Theme::icon(QStringLiteral("scale"), Theme::colours().ink));
+    setIcon(Theme::icon(QStringLiteral("scale"), Ink::Ink));
     setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
     setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(this);
@@ -36,7 +36,7 @@ void ScaleButton::build()
     QFormLayout* form = addForm(*menu());
     const auto add = [&](const QString& name) {
         auto* field = new NumberField(QString(), 1, false);
-        field->setFixedWidth(120);
+        fixWidth(field, 120);
         field->setAccessibleName(name);
         form->addRow(name, field);
         connect(field, &NumberField::refused, this, &ScaleButton::refused);
@@ -76,14 +76,24 @@ void ScaleButton::open()
     menu()->popup(mapToGlobal(QPoint(0, height())));
 }
 
+void ScaleButton::setShort(bool isShort)
+{
+    if (short_ == isShort)
+        return;
+    short_ = isShort;
+    refresh();
+}
+
 void ScaleButton::refresh()
 {
     const Reckoning* r = document_.reckoning();
     setVisible(r != nullptr);
     if (!r)
         return;
-    setText(QLatin1Char(' ') + tr("%1 of oils, %2 of batter")
-                                   .arg(speech_.mass(r->oilsGrams), speech_.mass(r->batterGrams)));
+    const QString batter = speech_.mass(r->batterGrams);
+    setText(
+        QLatin1Char(' ') +
+        (short_ ? batter : tr("%1 of oils, %2 of batter").arg(speech_.mass(r->oilsGrams), batter)));
     if (!oils_)
         return;
     const AmountUnit unit = speech_.habits().massUnit;

@@ -18,6 +18,8 @@ public:
 
     void setSpeech(const Speech& speech);
     void open(); // the form, as by pressing it
+    // Only the batter is said, where there is little room.
+    void setShort(bool isShort);
     // There once it was opened.
     NumberField* oils() const { return oils_; }
     NumberField* batter() const { return batter_; }
@@ -34,6 +36,7 @@ private:
 
     FormulaDocument& document_;
     Speech speech_;
+    bool short_ = false;
     NumberField* oils_ = nullptr;
     NumberField* batter_ = nullptr;
     NumberField* times_ = nullptr;

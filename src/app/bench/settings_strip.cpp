@@ -1,22 +1,18 @@
 #include "app/bench/settings_strip.h"
 
-#include "app/bench/lye_menu.h"
 #include "app/theme/theme.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
-#include "app/widgets/menu_parts.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 #include "words/setting_words.h"
 
-#include <QActionGroup>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QMenu>
 #include <QSignalBlocker>
 #include <QToolButton>
 #include <QVBoxLayout>
-#include <QWidgetAction>
 
 namespace rhexion {
 
@@ -82,35 +78,34 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     hidden_->setItemText(0, tr("not counted"));
     hidden_->setItemText(1, tr("surely there"));
     hidden_->setItemText(2, tr("typical"));
-    hidden_->setFixedWidth(136);
+    fixWidth(hidden_, 136);
     hidden_->setToolTip(
         tr("The fat in milk, egg or coconut milk: left out, what is surely there, or "
            "its typical figure."));
     oils_ = new NumberField(QString(), 1, false);
     more_ = new QToolButton;
-    more_->setText(tr("More…"));
-    more_->setPopupMode(QToolButton::InstantPopup);
-    menu_ = new QMenu(more_);
-    more_->setMenu(menu_);
+    more_->setText(tr("Settings…"));
+    more_->setToolTip(tr("Purity, what strength counts, two jugs, your usual way (Ctrl+,)"));
+    connect(more_, &QToolButton::clicked, this, &SettingsStrip::allWanted);
     for (NumberField* field : {superfat_, potassium_, jug_})
-        field->setFixedWidth(72);
-    liquid_->setFixedWidth(86);
-    oils_->setFixedWidth(92);
-    how_->setFixedWidth(130);
+        fixWidth(field, 68);
+    fixWidth(liquid_, 78);
+    fixWidth(oils_, 92);
+    fixWidth(how_, 122);
 
-    auto* layout = new QHBoxLayout(this);
+    auto* layout = new FlowLayout(this, 9, 4);
     layout->setContentsMargins(12, 4, 8, 6);
-    layout->setSpacing(9);
+    layout->setLastApart(true);
     layout->addWidget(labelled(tr("Superfat"), {superfat_}, &superfatName_));
     layout->addWidget(labelled(tr("Potassium lye"), {potassium_}));
     layout->addWidget(labelled(tr("Liquid stated as"), {how_, liquid_}));
-    layout->addWidget(labelled(tr("Strong jug"), {jug_}));
+    jugBox_ = labelled(tr("Strong jug"), {jug_});
+    layout->addWidget(jugBox_);
     hiddenBox_ = labelled(tr("Hidden fat"), {hidden_});
     layout->addWidget(hiddenBox_);
     oilsBox_ = labelled(tr("All oils"), {oils_});
     layout->addWidget(oilsBox_);
-    layout->addStretch();
-    layout->addWidget(more_, 0, Qt::AlignBottom);
+    layout->addWidget(more_);
 
     connect(superfat_, &NumberField::entered, this, [this](std::optional<double> v) {
         LyeSettings lye = document_.formula().lye;
@@ -128,20 +123,9 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
         setLye(lye, int(SettingField::PotassiumShare), tr("Set potassium share"));
     });
     connect(how_, &QComboBox::activated, this, [this](int index) {
-        LiquidSettings l = document_.formula().liquid;
-        const auto to = static_cast<LiquidStatement>(index);
-        if (to == l.how)
-            return;
-        // The same water, said the new way, so that changing the word changes no figure.
-        const Reckoning* r = document_.reckoning();
-        const LiquidTerms t = r ? r->wanted : LiquidTerms{1.0 / 3.0, 2.0, 0.3, 0.0};
-        const auto said = [&](const std::optional<double>& v) { return v.value_or(l.value); };
-        l.how = to;
-        l.value = to == LiquidStatement::Strength        ? t.strength
-                  : to == LiquidStatement::Ratio         ? said(t.ratio)
-                  : to == LiquidStatement::PercentOfOils ? said(t.shareOfOils)
-                                                         : std::max(0.0, said(t.lessThanUsual));
-        setLiquid(l, int(SettingField::Liquid), tr("State liquid another way"));
+        setLiquid(statedAnew(document_.formula().liquid, document_.reckoning(),
+                             static_cast<LiquidStatement>(index)),
+                  int(SettingField::Liquid), tr("State liquid another way"));
     });
     connect(liquid_, &NumberField::entered, this, [this](std::optional<double> v) {
         LiquidSettings l = document_.formula().liquid;
@@ -156,7 +140,10 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     connect(hidden_, &QComboBox::activated, this, [this](int index) {
         LyeSettings lye = document_.formula().lye;
         lye.hiddenFat = static_cast<HiddenFatSchool>(index);
-        setLye(lye, int(SettingField::HiddenFat), tr("Count hidden fat another way"));
+        if (lye.hiddenFat != document_.formula().lye.hiddenFat)
+            Q_EMIT schoolWanted(SetLye{SettingField::HiddenFat, lye},
+                                tr("Hidden fat: %1").arg(words::hiddenFatSchool(lye.hiddenFat)));
+        refresh(); // it shows what holds until it is kept
     });
     connect(oils_, &NumberField::entered, this, [this](std::optional<double> v) {
         const auto mass = statedMass({*v, speech_.habits().massUnit});
@@ -165,7 +152,6 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     });
     for (NumberField* field : {superfat_, potassium_, liquid_, jug_, oils_})
         connect(field, &NumberField::refused, this, &SettingsStrip::refused);
-    connect(menu_, &QMenu::aboutToShow, this, &SettingsStrip::buildMenu);
     connect(&document_, &FormulaDocument::changed, this, &SettingsStrip::refresh);
 }
 
@@ -218,102 +204,10 @@ void SettingsStrip::refresh()
 
 void SettingsStrip::resizeEvent(QResizeEvent* event)
 {
-    // In a narrow window it is still under More.
-    hiddenBox_->setVisible(width() >= 722);
+    // One row as long as it can be: in a narrow window these are in the settings alone.
+    jugBox_->setVisible(width() >= Theme::px(560));
+    hiddenBox_->setVisible(width() >= Theme::px(760));
     QFrame::resizeEvent(event);
-}
-
-void SettingsStrip::setPurity(bool sodium, double purity)
-{
-    LyeSettings lye = document_.formula().lye;
-    MaterialPtr& material = sodium ? lye.sodium : lye.potassium;
-    const auto changed = withPurity(*material, purity);
-    if (!changed) {
-        Q_EMIT refused(tr("A purity must lie above 0 and at most 100 %."));
-        return;
-    }
-    material = std::make_shared<const Material>(*changed);
-    setLye(lye, int(sodium ? SettingField::Sodium : SettingField::Potassium), tr("Set purity"));
-}
-
-void SettingsStrip::buildMenu()
-{
-    menu_->clear();
-    const Formula& f = document_.formula();
-    QMenu* hidden = menu_->addMenu(tr("Hidden fat counts"));
-    for (const auto s :
-         {HiddenFatSchool::Ignore, HiddenFatSchool::Surely, HiddenFatSchool::Typical})
-        addTicked(*hidden, words::hiddenFatSchool(s), f.lye.hiddenFat == s, [this, s] {
-            LyeSettings lye = document_.formula().lye;
-            lye.hiddenFat = s;
-            setLye(lye, int(SettingField::HiddenFat), tr("Count hidden fat another way"));
-        });
-    QMenu* split = menu_->addMenu(tr("Potassium lye is a"));
-    for (const auto s :
-         {SplitConvention::Moles, SplitConvention::PureWeight, SplitConvention::WeighedWeight})
-        addTicked(*split, words::splitConvention(s), f.lye.split == s, [this, s] {
-            LyeSettings lye = document_.formula().lye;
-            lye.split = s;
-            setLye(lye, int(SettingField::Split), tr("Split the lye another way"));
-        });
-    QMenu* strength = menu_->addMenu(tr("Strength counts"));
-    for (const auto s :
-         {StrengthConvention::PureAndAllWater, StrengthConvention::WeighedWithoutImpurity})
-        addTicked(*strength, words::strengthConvention(s), f.liquid.convention == s, [this, s] {
-            LiquidSettings l = document_.formula().liquid;
-            l.convention = s;
-            setLiquid(l, int(SettingField::Convention), tr("Count strength another way"));
-        });
-    QMenu* basis = menu_->addMenu(tr("Superfat is set on"));
-    addTicked(*basis, tr("all fat"), f.lye.basis == SuperfatBasis::AllFat, [this] {
-        LyeSettings lye = document_.formula().lye;
-        lye.basis = SuperfatBasis::AllFat;
-        setLye(lye, int(SettingField::Basis), tr("Set superfat on all fat"));
-    });
-    addTicked(*basis, tr("fat in the cook only"), f.lye.basis == SuperfatBasis::CookedFat, [this] {
-        LyeSettings lye = document_.formula().lye;
-        lye.basis = SuperfatBasis::CookedFat;
-        setLye(lye, int(SettingField::Basis), tr("Set superfat on the cook"));
-    });
-    QMenu* jug = menu_->addMenu(tr("The jug’s coolest"));
-    for (const double celsius : {0.0, 10.0, 20.0}) {
-        const Temperature at = Temperature::celsius(celsius);
-        addTicked(*jug, speech_.temperature(celsius), f.liquid.jugCoolest == at, [this, at] {
-            LiquidSettings l = document_.formula().liquid;
-            l.jugCoolest = at;
-            setLiquid(l, int(SettingField::JugTemperature), tr("Set the jug’s temperature"));
-        });
-    }
-    addJugMenus(*menu_, document_, speech_);
-    const std::pair<bool, std::vector<double>> purities[] = {{true, {1.0, 0.99, 0.98, 0.97}},
-                                                             {false, {1.0, 0.95, 0.9, 0.88, 0.85}}};
-    for (const auto& [sodium, values] : purities) {
-        const MaterialPtr& material = sodium ? f.lye.sodium : f.lye.potassium;
-        const Part part = sodium ? Part::SodiumHydroxide : Part::PotassiumHydroxide;
-        if (!material)
-            continue;
-        const double now = material->part(part).range.typical();
-        QMenu* purity = menu_->addMenu(sodium ? tr("Purity of the sodium lye")
-                                              : tr("Purity of the potassium lye"));
-        for (const double value : values)
-            addTicked(*purity, speech_.percent(value, 0), std::abs(now - value) < 1e-6,
-                      [this, is = sodium, value] { setPurity(is, value); });
-        auto* field = new NumberField(QStringLiteral("%"), 2, false, purity);
-        field->setSpeech(speech_);
-        field->setValue(now * 100.0);
-        connect(field, &NumberField::entered, this,
-                [this, is = sodium](std::optional<double> v) { setPurity(is, *v / 100.0); });
-        auto* action = new QWidgetAction(purity);
-        action->setDefaultWidget(field);
-        purity->addAction(action);
-    }
-    menu_->addSeparator();
-    QAction* free = menu_->addAction(tr("Let superfat decide the lye again"), this, [this] {
-        LyeSettings lye = document_.formula().lye;
-        lye.fixed.reset();
-        setLye(lye, int(SettingField::Fixed), tr("Let superfat decide"));
-    });
-    free->setEnabled(f.lye.fixed.has_value());
 }
 
 } // namespace rhexion

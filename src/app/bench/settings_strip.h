@@ -1,15 +1,14 @@
 // How lye and liquid are stated: superfat, the two hydroxides' split, the liquid, the strong jug,
-// hidden fat. Each field is one undoable edit.
+// hidden fat. Each field is one undoable edit; the rest is in the panel of all settings.
 #pragma once
 
 #include <QFrame>
 
-#include "core/formula/formula.h"
+#include "core/formula/edit.h"
 #include "words/speech.h"
 
 class QComboBox;
 class QLabel;
-class QMenu;
 class QToolButton;
 
 namespace rhexion {
@@ -31,13 +30,14 @@ Q_SIGNALS:
     void refused(const QString& why);
     // Less lye than none kept back: asked for, and only done when confirmed.
     void negativeWanted(double superfat);
+    // A choice on which makers differ: what it moves is said before it is kept.
+    void schoolWanted(const Edit& edit, const QString& text);
+    void allWanted();
 
 private:
     void refresh();
     void setLiquid(const LiquidSettings& liquid, int field, const QString& text);
     void setLye(const LyeSettings& lye, int field, const QString& text);
-    void setPurity(bool sodium, double purity);
-    void buildMenu();
 
     FormulaDocument& document_;
     Speech speech_;
@@ -48,9 +48,9 @@ private:
     NumberField* liquid_;
     NumberField* jug_;
     QComboBox* hidden_;
-    QWidget* hiddenBox_;
     QToolButton* more_;
-    QMenu* menu_;
+    QWidget* jugBox_;
+    QWidget* hiddenBox_;
     NumberField* oils_;
     QWidget* oilsBox_;
 };

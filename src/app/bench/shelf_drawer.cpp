@@ -8,6 +8,7 @@
 #include "models/stock_model.h"
 #include "words/names.h"
 #include "words/shelf_words.h"
+#include "words/source_words.h"
 
 #include <QKeyEvent>
 #include <QLabel>
@@ -34,7 +35,7 @@ ShelfDrawer::ShelfDrawer(Stock& stock, QWidget* parent)
     about_ = new Label(this);
     about_->setWordWrap(true);
     about_->setObjectName(QStringLiteral("muted"));
-    about_->setMinimumHeight(150);
+    leastHeight(about_, 150);
     about_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     auto* add = new QPushButton(tr("Put it on the typing line"), this);
     add->setObjectName(QStringLiteral("primary"));
@@ -90,7 +91,7 @@ void ShelfDrawer::describe()
             lines << tr("%1: %2. %3")
                          .arg(words::figureName(figure.code),
                               words::figureText(figure, f->range, speech_),
-                              words::figureSource(*m, f->source));
+                              words::sourceSaid(*m, f->source));
     }
     about_->setText(lines.join(QStringLiteral("\n")));
 }

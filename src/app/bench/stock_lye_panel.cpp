@@ -1,5 +1,6 @@
 #include "app/bench/stock_lye_panel.h"
 
+#include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
@@ -24,7 +25,7 @@ StockLyePanel::StockLyePanel(FormulaDocument& document, Stock& stock, std::funct
     const auto field = [&](const QString& suffix, int decimals, double value) {
         auto* f = new NumberField(suffix, decimals, false, this);
         f->setValue(value);
-        f->setFixedWidth(110);
+        fixWidth(f, 110);
         connect(f, &NumberField::entered, this, &StockLyePanel::reckonIt);
         connect(f, &NumberField::refused, this, &StockLyePanel::noted);
         return f;

@@ -9,10 +9,25 @@
 
 namespace rhexion {
 
+namespace {
+constexpr QSize sizeAt100{90, 84};
+} // namespace
+
+QSize VesselDrawing::sizeHint() const
+{
+    return sizeAt100 * Theme::px(100) / 100;
+}
+
 VesselDrawing::VesselDrawing(Vessel vessel, QWidget* parent) : QWidget(parent), vessel_(vessel)
 {
     setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
-    setFixedSize(sizeHint());
+    fixSize(this, sizeAt100.width(), sizeAt100.height());
+}
+
+void VesselDrawing::setVessel(Vessel vessel)
+{
+    vessel_ = vessel;
+    update();
 }
 
 void VesselDrawing::setContents(const Contents& contents, double full, const Speech& speech)
@@ -43,7 +58,7 @@ void VesselDrawing::setContents(const Contents& contents, double full, const Spe
 
 QPainterPath VesselDrawing::outline() const
 {
-    const QRectF r = QRectF(rect()).adjusted(14, 6, -14, -4);
+    const QRectF r = QRectF(QPointF(0, 0), sizeAt100).adjusted(14, 6, -14, -4);
     QPainterPath path;
     switch (vessel_) {
     case Vessel::LyeJug: // narrows to the neck, with a lip
@@ -75,6 +90,7 @@ void VesselDrawing::paintEvent(QPaintEvent*)
 {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
+    painter.scale(width() / double(sizeAt100.width()), height() / double(sizeAt100.height()));
     const Colours& c = Theme::colours();
     const QPainterPath shape = outline();
     const QRectF inside = shape.boundingRect();

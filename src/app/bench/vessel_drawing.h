@@ -13,10 +13,11 @@ class VesselDrawing : public QWidget {
 public:
     VesselDrawing(Vessel vessel, QWidget* parent = nullptr);
 
+    void setVessel(Vessel vessel);
     // full: the mass in g at which a vessel of this size is drawn full.
     void setContents(const Contents& contents, double full, const Speech& speech);
 
-    QSize sizeHint() const override { return {90, 84}; }
+    QSize sizeHint() const override;
 
 protected:
     void paintEvent(QPaintEvent* event) override;

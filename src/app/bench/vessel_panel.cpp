@@ -3,17 +3,21 @@
 #include "app/bench/line_delegate.h"
 #include "app/bench/line_menu.h"
 #include "app/bench/vessel_drawing.h"
+#include "app/theme/soft_box.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
 #include "words/names.h"
 
+#include <QDragEnterEvent>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QListView>
 #include <QMenu>
+#include <QMimeData>
+#include <QPainter>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -23,8 +27,8 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     : QFrame(parent), document_(document), vessel_(vessel), compact_(compact)
 {
     setObjectName(QStringLiteral("card"));
-    auto* name = new Label(words::vesselName(vessel), this);
-    name->setFont(Theme::strong());
+    name_ = new Label(words::vesselName(vessel), this);
+    name_->setFont(Theme::strong());
     mass_ = new Label(this);
     mass_->setObjectName(QStringLiteral("muted"));
     badge_ = new QToolButton(this);
@@ -38,6 +42,7 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     model_ = new VesselModel(document, vessel, this);
     connect(model_, &VesselModel::amountRefused, this, &VesselPanel::amountRefused);
     connect(model_, &VesselModel::heightsChanged, this, [this] { list_->doItemsLayout(); });
+    setAcceptDrops(true);
     list_ = new QListView(this);
     list_->setModel(model_);
     delegate_ = new LineDelegate(list_);
@@ -50,22 +55,25 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     list_->setAccessibleName(words::vesselName(vessel));
-    list_->setMinimumHeight(compact ? 30 : 60);
+    list_->setMinimumHeight(1);              // 0 would be what a list thinks it needs
+    list_->setResizeMode(QListView::Adjust); // a name may need another row
     list_->installEventFilter(this);
     connect(list_, &QListView::customContextMenuRequested, this, &VesselPanel::showMenu);
 
-    hint_ = new Label(compact ? tr("Drop here, or type")
+    hint_ = new Label(compact ? tr("drop here, or type")
                               : tr("Nothing here yet. Type an amount "
                                    "and a name, or drop a line here."),
-                      list_);
+                      this);
     hint_->setObjectName(QStringLiteral("muted"));
-    hint_->setWordWrap(true);
+    hint_->setWordWrap(!compact);
     hint_->setAttribute(Qt::WA_TransparentForMouseEvents);
 
     auto* heading = new QHBoxLayout;
     heading->setSpacing(6);
-    heading->addWidget(name);
+    heading->addWidget(name_);
     heading->addWidget(badge_);
+    if (compact)
+        heading->addWidget(hint_);
     heading->addStretch();
     heading->addWidget(mass_);
     auto* text = new QVBoxLayout;
@@ -90,7 +98,10 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
         layout->addLayout(top);
     }
     layout->addLayout(onTop_);
+    if (!compact)
+        layout->addWidget(hint_);
     layout->addWidget(list_, 1);
+    connect(&Theme::news(), &LookNews::changed, this, [this] { told_ = -1; });
 }
 
 void VesselPanel::addOnTop(QWidget* widget)
@@ -132,8 +143,6 @@ void VesselPanel::refresh()
     const bool empty = model_->rowCount() == 0;
     mass_->setText(contents.total() > 0.05 ? speech_.mass(contents.total()) : QString());
     hint_->setVisible(empty && vessel_ != Vessel::LyeJug);
-    hint_->setGeometry(8, 2, std::max(60, list_->width() - 16), compact_ ? 22 : 60);
-
     int worst = -1;
     int count = 0;
     for (const Caution& caution : document_.findings())
@@ -147,18 +156,121 @@ void VesselPanel::refresh()
         badge_->setIcon(Theme::icon(severity == Severity::Danger ? QStringLiteral("octagon-alert")
                                     : severity == Severity::Care ? QStringLiteral("triangle-alert")
                                                                  : QStringLiteral("info"),
-                                    Theme::ofSeverity(worst)));
+                                    Theme::inkOfSeverity(worst)));
         badge_->setToolTip(tr("%n caution(s): show", nullptr, count));
         badge_->setAccessibleName(badge_->toolTip());
+    }
+    arrange();
+    if (const int wanted = heightWanted(width(), true); wanted != told_) {
+        told_ = wanted;
+        Q_EMIT heightChanged();
     }
 }
 
 void VesselPanel::resizeEvent(QResizeEvent* event)
 {
+    arrange();
+    QFrame::resizeEvent(event);
+}
+
+void VesselPanel::arrange()
+{
     // In a narrow window words matter more than the picture.
     if (drawing_)
-        drawing_->setVisible(width() >= 225);
-    QFrame::resizeEvent(event);
+        drawing_->setVisible(isPictured(drawn_));
+    if (compact_) {
+        // A hint that is cut says less than none.
+        const int taken = name_->sizeHint().width() + Theme::px(40);
+        const bool fits = hint_->fontMetrics().horizontalAdvance(hint_->text()) <= width() - taken;
+        hint_->setVisible(fits && isUnused());
+    }
+}
+
+void VesselPanel::setDrawn(bool drawn)
+{
+    if (drawn_ == drawn)
+        return;
+    drawn_ = drawn;
+    arrange();
+}
+
+bool VesselPanel::isUnused() const
+{
+    return compact_ && model_->rowCount() == 0;
+}
+
+bool VesselPanel::isPictured(bool drawn) const
+{
+    return drawing_ && drawn &&
+           width() >= drawing_->sizeHint().width() + widthLeast() + Theme::px(22);
+}
+
+int VesselPanel::headHeight(bool drawn) const
+{
+    const bool pictured = isPictured(drawn);
+    const int row = Theme::px(24);
+    int head = row + (summary_->isHidden() ? 0 : summary_->sizeHint().height() + 2);
+    if (pictured)
+        head = std::max(head, drawing_->sizeHint().height());
+    if (!compact_ && !hint_->isHidden())
+        head += hint_->heightForWidth(width() - Theme::px(20)) + 6;
+    int onTop = 0;
+    for (int i = 0; i < onTop_->count(); ++i)
+        if (const QWidget* widget = onTop_->itemAt(i)->widget(); widget && !widget->isHidden())
+            onTop += widget->sizeHint().height();
+    const int gaps = layout()->spacing() * 2;
+    return head + onTop + gaps + layout()->contentsMargins().top() +
+           layout()->contentsMargins().bottom() + 2;
+}
+
+int VesselPanel::linesHeight(int width, int most) const
+{
+    const QMargins around = layout()->contentsMargins();
+    const int room = width - around.left() - around.right() - 2 * frameWidth();
+    int height = 0;
+    for (int row = 0; row < std::min(most, model_->rowCount()); ++row)
+        height += delegate_->heightAt(model_->index(row), room);
+    return height;
+}
+
+int VesselPanel::heightWanted(int width, bool drawn) const
+{
+    if (isUnused())
+        return Theme::px(34);
+    return headHeight(drawn) + linesHeight(width, model_->rowCount()) + 4;
+}
+
+int VesselPanel::widthLeast() const
+{
+    const int badge = badge_->isHidden() ? 0 : badge_->sizeHint().width() + 6;
+    return name_->sizeHint().width() + badge + mass_->sizeHint().width() + Theme::px(34);
+}
+
+int VesselPanel::heightLeast(int width) const
+{
+    constexpr int fewest = 2; // lines
+    return isUnused() ? Theme::px(34) : headHeight(false) + linesHeight(width, fewest);
+}
+
+void VesselPanel::paintEvent(QPaintEvent* event)
+{
+    QFrame::paintEvent(event);
+    if (!isUnused() || !list_->hasFocus())
+        return;
+    QPainter painter(this);
+    drawSoftBox(painter, rect(), {{}, Theme::colours().action, 2, 10});
+}
+
+void VesselPanel::dragEnterEvent(QDragEnterEvent* event)
+{
+    if (model_->canDropMimeData(event->mimeData(), Qt::MoveAction, -1, 0, {}))
+        event->acceptProposedAction();
+}
+
+void VesselPanel::dropEvent(QDropEvent* event)
+{
+    model_->dropMimeData(event->mimeData(), Qt::MoveAction, -1, 0, {});
+    event->acceptProposedAction();
 }
 
 bool VesselPanel::keyPressed(QKeyEvent* key)
@@ -209,10 +321,8 @@ bool VesselPanel::eventFilter(QObject* watched, QEvent* event)
                 list_->setCurrentIndex(model_->index(0));
             Q_EMIT focused(vessel_);
         }
-        if (event->type() == QEvent::FocusOut && !list_->isActiveWindow())
-            return false;
-        if (event->type() == QEvent::Resize)
-            hint_->setGeometry(8, 2, std::max(60, list_->width() - 16), compact_ ? 22 : 60);
+        if (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut)
+            update();
     }
     return QFrame::eventFilter(watched, event);
 }

@@ -1,4 +1,5 @@
-// One vessel on the bench: its drawing, its lines, and the keys that move them.
+// One vessel on the bench: its drawing, its lines, and the keys that move them. One with nothing in
+// it is a line high, and its whole card still takes a drop.
 #pragma once
 
 #include <QFrame>
@@ -37,6 +38,13 @@ public:
     void refresh();
     // Adds a widget between heading and lines (the jug's hydroxides).
     void addOnTop(QWidget* widget);
+    bool isUnused() const;
+    // px it needs to show all its lines at that width, with its drawing or without.
+    int heightWanted(int width, bool drawn) const;
+    int widthLeast() const; // px for its name and mass
+    // px below which it is not to be pressed; what does not fit in it scrolls.
+    int heightLeast(int width) const;
+    void setDrawn(bool drawn);
 
 Q_SIGNALS:
     void focused(Vessel vessel);
@@ -46,12 +54,21 @@ Q_SIGNALS:
     void moveWanted(LineId line, Vessel to);
     void removeWanted(LineId line);
     void splitWanted();
+    void heightChanged(); // it wants another height
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
 
 private:
+    bool isPictured(bool drawn) const; // where there is width for it besides
+    int headHeight(bool drawn) const;
+    int linesHeight(int width, int most) const;
+    void arrange();
+
     void showMenu(const QPoint& at);
     bool keyPressed(QKeyEvent* key);
 
@@ -60,11 +77,14 @@ private:
     bool compact_;
     Speech speech_;
     double full_ = 1.0;
+    QLabel* name_;
     QLabel* mass_;
     QLabel* summary_;
     QToolButton* badge_;
     QLabel* hint_;
     VesselDrawing* drawing_ = nullptr;
+    bool drawn_ = true;
+    int told_ = -1; // what heightChanged was last about
     QVBoxLayout* onTop_;
     QListView* list_;
     VesselModel* model_;

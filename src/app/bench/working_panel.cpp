@@ -29,9 +29,12 @@ WorkingPanel::WorkingPanel(FormulaDocument& document, QWidget* parent)
     top()->insertWidget(1, copy);
     body()->addWidget(text_, 1);
     schools_ = new QPushButton(tr("Where makers differ"), this);
-    connect(schools_, &QPushButton::clicked, this,
-            [this] { text_->scrollToAnchor(QStringLiteral("schools")); });
+    connect(schools_, &QPushButton::clicked, this, &WorkingPanel::showSchools);
     body()->addWidget(schools_);
+    connect(&Theme::news(), &LookNews::changed, this, [this] {
+        if (isVisible())
+            refresh();
+    });
     connect(&document_, &FormulaDocument::changed, this, [this] {
         marked_ = -1;
         if (isVisible())
@@ -44,6 +47,11 @@ void WorkingPanel::setSpeech(const Speech& speech)
     speech_ = speech;
     if (isVisible())
         refresh();
+}
+
+void WorkingPanel::showSchools()
+{
+    text_->scrollToAnchor(QStringLiteral("schools"));
 }
 
 QString WorkingPanel::plainText() const
@@ -60,7 +68,7 @@ void WorkingPanel::refresh()
     }
     WorkingStyle style;
     style.muted = Theme::colours().muted.name();
-    style.small = QStringLiteral("13px");
+    style.small = QStringLiteral("%1px").arg(Theme::px(13));
     QColor wash = Theme::colours().action;
     wash.setAlphaF(0.16f);
     style.wash = wash.name(QColor::HexArgb);

@@ -21,6 +21,7 @@ public:
     void setSpeech(const Speech& speech);
     // Scrolls to the sum and marks it; line and portion 0 mean the first of that rule.
     void showRule(Rule rule, LineId line, PortionId portion = 0);
+    void showSchools();
     QString plainText() const;
 
 private:

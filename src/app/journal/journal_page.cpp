@@ -1,6 +1,7 @@
 #include "app/journal/journal_page.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/beside.h"
 #include "app/widgets/label.h"
 #include "app/widgets/page_browser.h"
 #include "models/batches_model.h"
@@ -28,7 +29,7 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     setObjectName(QStringLiteral("page"));
     auto* left = new QFrame(this);
     left->setObjectName(QStringLiteral("card"));
-    left->setFixedWidth(530);
+    left_ = left;
     auto* title = new Label(tr("Batches"), left);
     title->setFont(Theme::strong());
     model_ = new BatchesModel(this);
@@ -41,13 +42,9 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     list_->setTabKeyNavigation(false);
     list_->setWordWrap(false);
     list_->verticalHeader()->hide();
-    list_->verticalHeader()->setDefaultSectionSize(36);
     list_->horizontalHeader()->setHighlightSections(false);
     list_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     list_->horizontalHeader()->setSectionResizeMode(BatchesModel::Name, QHeaderView::Stretch);
-    list_->setColumnWidth(BatchesModel::Started, 118);
-    list_->setColumnWidth(BatchesModel::State, 110);
-    list_->setColumnWidth(BatchesModel::Superfat, 78);
     find_ = new QLineEdit(left);
     find_->setPlaceholderText(tr("Find by name, material or note"));
     find_->setAccessibleName(tr("Find a batch"));
@@ -89,11 +86,17 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     rightLayout->addLayout(notes);
     rightLayout->addLayout(buttons);
 
-    auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(12, 8, 12, 12);
-    layout->setSpacing(8);
-    layout->addWidget(left);
-    layout->addWidget(right, 1);
+    right_ = right;
+    room_ = new QBoxLayout(QBoxLayout::LeftToRight, this);
+    room_->setContentsMargins(12, 8, 12, 12);
+    room_->setSpacing(8);
+    room_->addWidget(left);
+    room_->addWidget(right, 1);
+    connect(&Theme::news(), &LookNews::changed, this, [this] {
+        fitRoom();
+        showBatch(); // its page has colours of its own
+    });
+    fitRoom();
 
     connect(list_->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
             &JournalPage::showBatch);
@@ -108,6 +111,21 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
             Q_EMIT resumeWanted(QString::fromStdString(shown_->id));
     });
     showBatch();
+}
+
+void JournalPage::fitRoom()
+{
+    layBeside(*room_, *left_, *right_, width(), width() >= Theme::px(1150) ? 530 : 420, 800);
+    list_->verticalHeader()->setDefaultSectionSize(Theme::px(36));
+    list_->setColumnWidth(BatchesModel::Started, Theme::px(118));
+    list_->setColumnWidth(BatchesModel::State, Theme::px(110));
+    list_->setColumnWidth(BatchesModel::Superfat, Theme::px(78));
+}
+
+void JournalPage::resizeEvent(QResizeEvent* event)
+{
+    fitRoom();
+    QWidget::resizeEvent(event);
 }
 
 void JournalPage::setJournal(Journal* journal)

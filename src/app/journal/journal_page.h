@@ -9,6 +9,7 @@
 #include <functional>
 
 class QLabel;
+class QBoxLayout;
 class QLineEdit;
 class QPushButton;
 class QTableView;
@@ -38,13 +39,20 @@ Q_SIGNALS:
     void noted(const QString& text);
     void wrote(); // something is new in the journal
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     void showBatch();
+    void fitRoom();
     void addNote();
 
     std::function<QDateTime()> clock_;
     Journal* journal_ = nullptr;
     Speech speech_;
+    QBoxLayout* room_;
+    QWidget* left_;
+    QWidget* right_;
     BatchesModel* model_;
     QLineEdit* find_;
     QTableView* list_;

@@ -1,23 +1,19 @@
 #include "app/make/make_page.h"
 
-#include "app/theme/house_style.h"
+#include "app/make/place_panel.h"
+#include "app/make/step_card.h"
+#include "app/make/step_list.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
-#include "app/widgets/limit_text.h"
 #include "app/widgets/typing_line.h"
-#include "core/materials/limits.h"
-#include "words/caution_words.h"
 #include "words/day_words.h"
 #include "words/lexicon.h"
 #include "words/names.h"
-#include "words/plain_text.h"
 #include "words/refusal_words.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
-#include <QLabel>
 #include <QLineEdit>
-#include <QListWidget>
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QStackedWidget>
@@ -35,18 +31,34 @@ MakePage::MakePage(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stoc
             current_->bringIn();
     });
     again_.start();
+    // A letter is no reason to wait for the disk: the draft is kept when the hand rests.
+    constexpr int rest = 700; // ms
+    draft_.setSingleShot(true);
+    draft_.setInterval(rest);
+    connect(&draft_, &QTimer::timeout, this, &MakePage::keepDraft);
     setObjectName(QStringLiteral("page"));
     stack_ = new QStackedWidget(this);
     stack_->addWidget(buildEmpty());
-    stack_->addWidget(buildSteps());
+    stack_->addWidget(buildDay());
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(12, 8, 12, 12);
     layout->addWidget(stack_);
+    connect(&Theme::news(), &LookNews::changed, this, &MakePage::fitRoom);
 }
 
 MakePage::~MakePage()
 {
     keepDraft();
+}
+
+QLineEdit* MakePage::weighedField() const
+{
+    return card_->weighed();
+}
+
+TypingLine* MakePage::extra() const
+{
+    return card_->extra();
 }
 
 QWidget* MakePage::buildEmpty()
@@ -60,174 +72,83 @@ QWidget* MakePage::buildEmpty()
     return text;
 }
 
-QWidget* MakePage::buildSteps()
+QWidget* MakePage::buildDay()
 {
     auto* box = new QWidget(this);
     auto* left = new QFrame(box);
     left->setObjectName(QStringLiteral("card"));
-    left->setFixedWidth(320);
+    left_ = left;
     name_ = new Label(left);
     name_->setFont(Theme::strong());
     name_->setWordWrap(true);
-    list_ = new QListWidget(left);
-    list_->setAccessibleName(tr("Steps"));
-    list_->setFocusPolicy(Qt::NoFocus);
-    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    list_->setTextElideMode(Qt::ElideRight);
-    connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) {
-        if (keepWeighed())
-            good(current_->goTo(list_->row(item)));
-    });
+    list_ = new StepList(left);
+    connect(list_, &StepList::wanted, this, &MakePage::goTo);
     stop_ = new QPushButton(tr("Stop this batch"), left);
-    connect(stop_, &QPushButton::clicked, this, [this] {
-        if (!sureToStop_) {
-            sureToStop_ = true;
-            stop_->setText(tr("Press again to stop; what is weighed is kept"));
-            return;
-        }
-        keepDraft(); // what was typed goes into the journal with the end
-        if (good(current_->stop())) {
-            note_->clear();
-            Q_EMIT stopped();
-        }
-    });
+    leastHeight(stop_, 56);
+    connect(stop_, &QPushButton::clicked, this, &MakePage::stop);
     auto* leftLayout = new QVBoxLayout(left);
     leftLayout->addWidget(name_);
     leftLayout->addWidget(list_, 1);
     leftLayout->addWidget(stop_);
 
-    auto* card = new QFrame(box);
-    card->setObjectName(QStringLiteral("card"));
-    count_ = new Label(card);
-    count_->setObjectName(QStringLiteral("muted"));
-    title_ = new Label(card);
-    title_->setFont(Theme::large());
-    title_->setWordWrap(true);
-    planned_ = new Label(card);
-    planned_->setFont(Theme::huge());
-    advice_ = new Label(card);
-    QFont plain = Theme::figure();
-    plain.setWeight(QFont::Normal);
-    advice_->setFont(plain);
-    advice_->setWordWrap(true);
-
-    weighBox_ = new QWidget(card);
-    auto* weighLabel = new Label(tr("Really weighed"), weighBox_);
-    weighed_ = new QLineEdit(weighBox_);
-    weighed_->setFont(Theme::large());
-    weighed_->setFixedSize(220, 52);
-    weighed_->setAlignment(Qt::AlignRight);
-    weighed_->setAccessibleName(tr("Really weighed"));
-    weighed_->installEventFilter(this);
-    weighLabel->setBuddy(weighed_);
-    weighedUnit_ = new Label(weighBox_);
-    weighedUnit_->setFont(Theme::large());
-    auto* weighRow = new QHBoxLayout(weighBox_);
-    weighRow->setContentsMargins(0, 0, 0, 0);
-    weighRow->addWidget(weighLabel);
-    weighRow->addWidget(weighed_);
-    weighRow->addWidget(weighedUnit_);
-    weighRow->addStretch();
-
-    effect_ = new Label(card);
-    effect_->setWordWrap(true);
-    mends_ = new Label(card);
-    mends_->setWordWrap(true);
-    mends_->setFont(Theme::figure());
-    mendHint_ = new Label(
-        tr("When you have mended it, press its step in the list and type what is in there now."),
-        card);
-    mendHint_->setObjectName(QStringLiteral("muted"));
-    note_ = new QPlainTextEdit(card);
-    note_->setPlaceholderText(tr("How did it go? A line for the journal."));
-    note_->setAccessibleName(tr("Note for the journal"));
-    note_->setMaximumHeight(130);
-    note_->setTabChangesFocus(true);
-    // A letter is no reason to wait for the disk: the draft is kept when the hand rests.
-    constexpr int rest = 700; // ms
-    draft_.setSingleShot(true);
-    draft_.setInterval(rest);
-    connect(&draft_, &QTimer::timeout, this, &MakePage::keepDraft);
-    connect(note_, &QPlainTextEdit::textChanged, this, [this] {
-        limitText(*note_, int(limits::journalNote));
-        draft_.start();
-    });
-
-    added_ = new Label(card);
-    added_->setWordWrap(true);
-    takeBack_ = new QPushButton(tr("Take the last one back"), card);
-    connect(takeBack_, &QPushButton::clicked, this,
+    card_ = new StepCard(stock_, box);
+    connect(card_, &StepCard::goOnWanted, this, &MakePage::goOn);
+    connect(card_, &StepCard::goBackWanted, this, &MakePage::goBack);
+    connect(card_, &StepCard::keepWanted, this, [this] { keepWeighed(); });
+    connect(card_, &StepCard::takeBackWanted, this,
             [this] { good(current_->takeBackLastTopUp()); });
-    extra_ = new TypingLine(stock_, card);
-    extra_->setPurpose(tr("Also went in: 12 g water"));
-    connect(extra_, &TypingLine::lineWanted, this, &MakePage::topUp);
-    connect(extra_, &TypingLine::hydroxideWanted, this, [this] {
+    connect(card_, &StepCard::noteTyped, this, [this] { draft_.start(); });
+    connect(card_->extra(), &TypingLine::lineWanted, this, &MakePage::topUp);
+    connect(card_->extra(), &TypingLine::hydroxideWanted, this, [this] {
         Q_EMIT noted(tr("Lye is weighed at its own step: press that in the list and type what is "
                         "in there now."));
     });
-
-    back_ = new QPushButton(tr("Back"), card);
-    back_->setMinimumHeight(56);
-    connect(back_, &QPushButton::clicked, this, &MakePage::goBack);
-    next_ = new QPushButton(card);
-    next_->setObjectName(QStringLiteral("primary"));
-    next_->setFont(Theme::figure());
-    next_->setMinimumSize(260, 56);
-    connect(next_, &QPushButton::clicked, this, &MakePage::goOn);
-    auto* buttons = new QHBoxLayout;
-    buttons->addWidget(back_);
-    buttons->addStretch();
-    buttons->addWidget(next_);
-
-    auto* column = new QVBoxLayout(card);
-    column->setContentsMargins(28, 22, 28, 22);
-    column->setSpacing(12);
-    column->addWidget(count_);
-    column->addWidget(title_);
-    column->addWidget(planned_);
-    column->addWidget(advice_);
-    column->addSpacing(6);
-    column->addWidget(weighBox_);
-    column->addWidget(note_);
-    column->addSpacing(10);
-    column->addWidget(effect_);
-    column->addWidget(mends_);
-    column->addWidget(mendHint_);
-    column->addStretch();
-    auto* addedRow = new QHBoxLayout;
-    addedRow->addWidget(added_, 1);
-    addedRow->addWidget(takeBack_);
-    column->addLayout(addedRow);
-    column->addWidget(extra_);
-    column->addLayout(buttons);
+    place_ = new PlacePanel(box);
 
     auto* row = new QHBoxLayout(box);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
     row->addWidget(left);
-    row->addWidget(card, 1);
+    row->addWidget(card_, 1);
+    row->addWidget(place_);
     return box;
+}
+
+void MakePage::fitRoom()
+{
+    // The step comes first, then the list of steps, then the vessel beside it.
+    const int wide = width();
+    left_->setVisible(wide >= Theme::px(720));
+    left_->setFixedWidth(Theme::px(wide >= Theme::px(1100) ? 304 : 248));
+    place_->setVisible(wide >= Theme::px(980));
+    place_->setFixedWidth(Theme::px(wide >= Theme::px(1150) ? 264 : 228));
+}
+
+void MakePage::resizeEvent(QResizeEvent* event)
+{
+    fitRoom();
+    QWidget::resizeEvent(event);
 }
 
 void MakePage::setSpeech(const Speech& speech)
 {
     speech_ = speech;
-    extra_->setSpeech(speech);
+    card_->extra()->setSpeech(speech);
     refresh();
 }
 
 void MakePage::keepDraft()
 {
     draft_.stop();
-    if (current_ && note_->toPlainText() != current_->draft().text())
-        current_->draft().keep(note_->toPlainText());
+    if (current_ && card_->note()->toPlainText() != current_->draft().text())
+        current_->draft().keep(card_->note()->toPlainText());
 }
 
 void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
 {
     keepDraft();
     current_ = std::move(current);
-    note_->setPlainText(current_ ? current_->draft().text() : QString());
+    card_->note()->setPlainText(current_ ? current_->draft().text() : QString());
     draft_.stop();
     if (current_) {
         current_->setWords(words::lexicon());
@@ -252,28 +173,28 @@ bool MakePage::good(const std::optional<FileFault>& fault)
     return !fault;
 }
 
+std::optional<Vessel> MakePage::here() const
+{
+    if (current_->atEnd())
+        return std::nullopt;
+    return current_->plan().steps[std::size_t(current_->step())].vessel;
+}
+
 void MakePage::refreshList()
 {
     const auto& steps = current_->plan().steps;
-    list_->clear();
+    QList<StepShown> shown;
     for (int i = 0; i < int(steps.size()); ++i) {
-        QString text = words::dayStepTitle(steps[std::size_t(i)], current_->formula());
-        if (const auto w = current_->lastWeighing(steps[std::size_t(i)].target))
-            text = (w->origin == WeighOrigin::AsPlanned ? tr("%1, %2 as planned") : tr("%1, %2"))
-                       .arg(text, speech_.mass(w->grams));
-        auto* item = new QListWidgetItem(text, list_);
-        item->setToolTip(asTip(text));
-        if (i < current_->step())
-            item->setIcon(Theme::icon(QStringLiteral("check"), Theme::colours().fine));
-        else
-            item->setIcon(Theme::icon(QStringLiteral("check"), Qt::transparent));
+        const DayStep& step = steps[std::size_t(i)];
+        StepShown one{
+            words::dayStepTitle(step, current_->formula()), {}, false, i < current_->step()};
+        if (const auto w = current_->lastWeighing(step.target)) {
+            one.weighed = speech_.mass(w->grams);
+            one.asPlanned = w->origin == WeighOrigin::AsPlanned;
+        }
+        shown << one;
     }
-    if (!current_->atEnd()) {
-        list_->setCurrentRow(current_->step());
-        list_->scrollToItem(list_->currentItem(), QAbstractItemView::PositionAtCenter);
-    } else {
-        list_->scrollToBottom();
-    }
+    list_->show(shown, current_->step());
 }
 
 void MakePage::topUp(const Line& line)
@@ -293,28 +214,51 @@ void MakePage::refreshAdded()
         texts << tr("%1 of %2, %3")
                      .arg(speech_.mass(topUp.grams), QString::fromStdString(topUp.material->name),
                           words::vesselPlace(topUp.vessel));
-    added_->setText(tr("Went in beside the plan: %1").arg(texts.join(QStringLiteral("; "))));
-    added_->setVisible(!texts.isEmpty());
-    takeBack_->setVisible(!texts.isEmpty());
-    extra_->setVessel(current_->atEnd()
-                          ? Vessel::Top
-                          : current_->plan().steps[std::size_t(current_->step())].vessel);
+    card_->showAdded(texts.isEmpty()
+                         ? QString()
+                         : tr("Went in beside the plan: %1").arg(texts.join(QStringLiteral("; "))));
+    card_->extra()->setVessel(here().value_or(Vessel::Top));
 }
 
 // The same list of findings as on the bench and on paper.
 void MakePage::refreshEffect()
 {
     const AsWeighed& bowl = current_->now();
-    effect_->setText(words::asWeighedSoFar(bowl, speech_));
-    const bool end = current_->atEnd();
-    const auto here =
-        end ? std::nullopt
-            : std::optional(current_->plan().steps[std::size_t(current_->step())].vessel);
-    const words::BowlSaid said = words::bowlSaid(bowl, current_->findings(), here, speech_);
-    mendHint_->setVisible(!end && !bowl.mends.empty());
-    mends_->setText(said.sentences.join(QLatin1Char('\n')));
-    HouseStyle::setTone(mends_, said.danger ? Tone::Danger : Tone::Care);
-    mends_->setVisible(!said.sentences.isEmpty());
+    card_->showEffect(words::asWeighedSoFar(bowl, speech_),
+                      words::bowlSaid(bowl, current_->findings(), here(), speech_),
+                      !current_->atEnd() && !bowl.mends.empty());
+}
+
+void MakePage::refreshStep()
+{
+    const int count = int(current_->plan().steps.size());
+    StepCard::Shown shown;
+    shown.canGoBack = current_->step() > 0;
+    shown.unit = speech_.massUnit();
+    shown.end = current_->atEnd();
+    if (shown.end) {
+        shown.count = tr("All %1 steps done").arg(count);
+        shown.title = tr("Keep it in the journal");
+        shown.advice = tr("Cover or chill it, look in now and then, and wash up with gloves still "
+                          "on.");
+        shown.goOn = tr("Finish and keep");
+        card_->show(shown);
+        return;
+    }
+    const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
+    const bool weighs = step.target.what != WeighTarget::What::None;
+    shown.count = (weighs ? tr("Step %1 of %2: weigh, %3") : tr("Step %1 of %2: do, %3"))
+                      .arg(current_->step() + 1)
+                      .arg(count)
+                      .arg(words::vesselPlace(step.vessel));
+    shown.title = words::dayStepTitle(step, current_->formula());
+    if (weighs)
+        shown.planned = speech_.mass(step.plannedGrams);
+    shown.advice = words::dayStepAdvice(step, current_->formula(), current_->planned(), speech_);
+    if (const auto weighed = current_->weighedAt(current_->step()))
+        shown.weighed = speech_.massNumber(*weighed);
+    shown.goOn = weighs ? tr("Weighed, go on (Space)") : tr("Done, go on (Space)");
+    card_->show(shown);
 }
 
 void MakePage::refresh()
@@ -326,47 +270,12 @@ void MakePage::refresh()
     stop_->setText(tr("Stop this batch"));
     name_->setText(QString::fromStdString(current_->formula().name));
     refreshList();
+    refreshStep();
     refreshEffect();
     refreshAdded();
-    const int count = int(current_->plan().steps.size());
-    const bool end = current_->atEnd();
-    note_->setVisible(end);
-    back_->setEnabled(current_->step() > 0);
-    if (end) {
-        count_->setText(tr("All %1 steps done").arg(count));
-        title_->setText(tr("Keep it in the journal"));
-        planned_->hide();
-        advice_->setText(
-            tr("Cover or chill it, look in now and then, and wash up with gloves still "
-               "on."));
-        weighBox_->hide();
-        next_->setText(tr("Finish and keep"));
-        return;
-    }
-    const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
-    const bool weighs = step.target.what != WeighTarget::What::None;
-    count_->setText((weighs ? tr("Step %1 of %2: weigh, %3") : tr("Step %1 of %2: do, %3"))
-                        .arg(current_->step() + 1)
-                        .arg(count)
-                        .arg(words::vesselPlace(step.vessel)));
-    title_->setText(words::dayStepTitle(step, current_->formula()));
-    planned_->setVisible(weighs);
-    planned_->setText(speech_.mass(step.plannedGrams));
-    advice_->setText(words::dayStepAdvice(step, current_->formula(), current_->planned(), speech_));
-    weighBox_->setVisible(weighs);
-    weighedUnit_->setText(speech_.massUnit());
-    const auto weighed = current_->weighedAt(current_->step());
-    weighed_->setPlaceholderText(tr("as planned"));
-    weighed_->setText(weighed ? speech_.massNumber(*weighed) : QString());
-    weighed_->setModified(false);
-    weighed_->selectAll();
-    next_->setText(weighs ? tr("Weighed, go on (Space)") : tr("Done, go on (Space)"));
-    if (isVisible()) {
-        if (weighs)
-            weighed_->setFocus();
-        else
-            next_->setFocus();
-    }
+    place_->show(*current_, speech_);
+    if (isVisible() && !current_->atEnd())
+        card_->takeFocus();
 }
 
 bool MakePage::keepWeighed()
@@ -374,11 +283,12 @@ bool MakePage::keepWeighed()
     if (!current_ || current_->atEnd())
         return true;
     const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
-    if (step.target.what == WeighTarget::What::None || !weighed_->isModified())
+    QLineEdit* field = card_->weighed();
+    if (step.target.what == WeighTarget::What::None || !field->isModified())
         return true;
-    if (weighed_->text().trimmed().isEmpty())
+    if (field->text().trimmed().isEmpty())
         return true;
-    const auto parsed = parseAmount(weighed_->text().toStdString(), speech_.phraseHabits());
+    const auto parsed = parseAmount(field->text().toStdString(), speech_.phraseHabits());
     if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
         Q_EMIT noted(words::phraseFault(*fault));
         return false;
@@ -412,41 +322,39 @@ void MakePage::goOn()
 
 void MakePage::goBack()
 {
-    if (current_ && keepWeighed())
-        good(current_->goTo(current_->step() - 1));
+    if (current_)
+        goTo(current_->step() - 1);
+}
+
+void MakePage::goTo(int step)
+{
+    if (keepWeighed())
+        good(current_->goTo(step));
+}
+
+void MakePage::stop()
+{
+    if (!sureToStop_) {
+        sureToStop_ = true;
+        stop_->setText(tr("Press again to stop; what is weighed is kept"));
+        return;
+    }
+    keepDraft(); // what was typed goes into the journal with the end
+    if (good(current_->stop())) {
+        card_->note()->clear();
+        Q_EMIT stopped();
+    }
 }
 
 void MakePage::finish()
 {
     draft_.stop();
-    if (!good(current_->finish(note_->toPlainText())))
+    if (!good(current_->finish(card_->note()->toPlainText())))
         return;
     const QString batch = current_->batch();
-    note_->clear();
+    card_->note()->clear();
     setBatch(nullptr);
     Q_EMIT finished(batch);
-}
-
-bool MakePage::eventFilter(QObject* watched, QEvent* event)
-{
-    if (watched == weighed_ && event->type() == QEvent::KeyPress) {
-        const auto* key = static_cast<QKeyEvent*>(event);
-        const bool enter = key->key() == Qt::Key_Return || key->key() == Qt::Key_Enter;
-        // A key that is held, or that something lies on, weighs nothing.
-        if (key->isAutoRepeat() && (enter || key->key() == Qt::Key_Space))
-            return true;
-        // The first Enter keeps what was typed and shows what it does; then Space or Enter goes on.
-        // While something is being typed a space is a space, as in "4 oz".
-        if (enter && weighed_->isModified()) {
-            keepWeighed();
-            return true;
-        }
-        if (enter || (key->key() == Qt::Key_Space && !weighed_->isModified())) {
-            goOn();
-            return true;
-        }
-    }
-    return QWidget::eventFilter(watched, event);
 }
 
 void MakePage::keyPressEvent(QKeyEvent* event)

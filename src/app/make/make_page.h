@@ -1,6 +1,6 @@
-// The making of a batch, step by step, in type to be read at arm's length. Space or the large
-// button goes on, Enter keeps what was typed; what was really weighed may differ from the plan and
-// says at once what that does.
+// The making of a batch, step by step. Space or the large button goes on, Enter keeps what was
+// typed; what was really weighed may differ from the plan and says at once what that does. Runs the
+// day; what it looks like is in StepList, StepCard and PlacePanel.
 #pragma once
 
 #include <QTimer>
@@ -11,13 +11,14 @@
 
 class QLabel;
 class QLineEdit;
-class QListWidget;
-class QPlainTextEdit;
 class QPushButton;
 class QStackedWidget;
 
 namespace rhexion {
 
+class PlacePanel;
+class StepCard;
+class StepList;
 class Stock;
 class TypingLine;
 
@@ -30,8 +31,8 @@ public:
     void setSpeech(const Speech& speech);
     void setBatch(std::unique_ptr<BatchInProgress> current);
     BatchInProgress* batch() const { return current_.get(); }
-    QLineEdit* weighedField() const { return weighed_; }
-    TypingLine* extra() const { return extra_; }
+    QLineEdit* weighedField() const;
+    TypingLine* extra() const;
 
 Q_SIGNALS:
     void finished(const QString& batch);
@@ -41,48 +42,40 @@ Q_SIGNALS:
     void waitingChanged(); // whether the journal can be written is new
 
 protected:
-    bool eventFilter(QObject* watched, QEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void showEvent(QShowEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     QWidget* buildEmpty();
-    QWidget* buildSteps();
+    QWidget* buildDay();
     void refresh();
     void refreshList();
+    void refreshStep();
     void refreshEffect();
     void refreshAdded();
+    void fitRoom();               // what stands beside the step, and what gives way
     void topUp(const Line& line); // what went in beside the plan
     // Keeps what stands in the field; false if it cannot be used.
     bool keepWeighed();
     void goOn();
     void goBack();
+    void goTo(int step);
+    void stop();
     void finish();
     void keepDraft();
     bool good(const std::optional<FileFault>& fault);
+    std::optional<Vessel> here() const; // of the step at hand; nothing at the end
 
     Stock& stock_;
     Speech speech_;
     std::unique_ptr<BatchInProgress> current_;
     QStackedWidget* stack_;
     QLabel* name_;
-    QListWidget* list_;
-    QLabel* count_;
-    QLabel* title_;
-    QLabel* planned_;
-    QLabel* advice_;
-    QWidget* weighBox_;
-    QLineEdit* weighed_;
-    QLabel* weighedUnit_;
-    QLabel* effect_;
-    QLabel* mends_;
-    QLabel* mendHint_;
-    QLabel* added_;
-    QPushButton* takeBack_;
-    TypingLine* extra_;
-    QPlainTextEdit* note_;
-    QPushButton* next_;
-    QPushButton* back_;
+    QWidget* left_;
+    StepList* list_;
+    StepCard* card_;
+    PlacePanel* place_;
     QPushButton* stop_;
     QTimer draft_;
     QTimer again_;

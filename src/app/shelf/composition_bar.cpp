@@ -4,6 +4,7 @@
 #include "words/plain_text.h"
 
 #include <QPainter>
+#include <QStyle>
 
 #include <algorithm>
 #include <vector>
@@ -32,9 +33,18 @@ std::vector<Share> sharesOf(const Contents& c)
     return all;
 }
 
-constexpr int compositionHeight = 26;
-constexpr int keySize = 12;
-constexpr int keyRow = 19;
+int barTall()
+{
+    return Theme::px(26);
+}
+int keySize()
+{
+    return Theme::px(12);
+}
+int keyTall()
+{
+    return Theme::px(19);
+}
 
 QString keyText(const Share& share, const Speech& speech)
 {
@@ -59,24 +69,24 @@ void CompositionBar::show(const Material& material, const Speech& speech)
     setAccessibleDescription(said.join(QStringLiteral(", ")));
     setToolTip(asTip(said.join(QStringLiteral("\n"))));
     const auto places = keyPlaces();
-    setFixedHeight((places.empty() ? compositionHeight : places.back().y()) + keyRow);
+    setFixedHeight((places.empty() ? barTall() : places.back().y()) + keyTall());
     update();
 }
 
 QSize CompositionBar::sizeHint() const
 {
-    return {300, compositionHeight + 28};
+    return {300, barTall() + Theme::px(28)};
 }
 
 std::vector<QPoint> CompositionBar::keyPlaces() const
 {
     const QFontMetrics metrics(Theme::small());
     std::vector<QPoint> out;
-    QPoint at(0, compositionHeight + 10);
+    QPoint at(0, barTall() + 10);
     for (const Share& share : sharesOf(contents_)) {
-        const int w = keySize + 6 + metrics.horizontalAdvance(keyText(share, speech_));
+        const int w = keySize() + 6 + metrics.horizontalAdvance(keyText(share, speech_));
         if (at.x() > 0 && at.x() + w > width())
-            at = {0, at.y() + keyRow};
+            at = {0, at.y() + keyTall()};
         out.push_back(at);
         at.rx() += w + 16;
     }
@@ -87,7 +97,7 @@ void CompositionBar::resizeEvent(QResizeEvent* event)
 {
     QWidget::resizeEvent(event);
     const auto places = keyPlaces();
-    setFixedHeight((places.empty() ? compositionHeight : places.back().y()) + keyRow);
+    setFixedHeight((places.empty() ? barTall() : places.back().y()) + keyTall());
 }
 
 void CompositionBar::paintEvent(QPaintEvent*)
@@ -103,23 +113,34 @@ void CompositionBar::paintEvent(QPaintEvent*)
     double x = 0.0;
     for (const Share& share : shares) {
         const double w = std::max(share.part, 0.008) / whole * width();
-        Theme::fill(painter, QRectF(x, 0, w, compositionHeight), share.matter);
+        const QRect part = QStyle::visualRect(
+            layoutDirection(), rect(),
+            QRect(QPoint(qRound(x), 0), QPoint(qRound(x + w) - 1, barTall() - 1)));
+        Theme::fill(painter, part, share.matter);
         painter.setPen(QPen(c.surface, 1.5));
-        painter.drawLine(QPointF(x + w, 0), QPointF(x + w, compositionHeight));
+        painter.drawLine(part.topRight(), part.bottomRight());
         x += w;
     }
     painter.setPen(QPen(c.line, 1));
     painter.setBrush(Qt::NoBrush);
-    painter.drawRect(QRectF(0.5, 0.5, width() - 1, compositionHeight - 1));
+    painter.drawRect(QRectF(0.5, 0.5, width() - 1, barTall() - 1));
     painter.setFont(Theme::small());
     const auto places = keyPlaces();
     for (std::size_t i = 0; i < shares.size(); ++i) {
-        const QRectF key(places[i].x(), places[i].y(), keySize, keySize);
+        const QString said = keyText(shares[i], speech_);
+        const QRect row(
+            places[i],
+            QSize(keySize() + 6 + painter.fontMetrics().horizontalAdvance(said), keyTall()));
+        const auto seen = [&](const QRect& r) {
+            return QStyle::visualRect(layoutDirection(), rect(), r);
+        };
+        const QRect key = seen({row.topLeft(), QSize(keySize(), keySize())});
         Theme::fill(painter, key, shares[i].matter);
         painter.setPen(QPen(c.line, 1));
         painter.drawRect(key);
         painter.setPen(c.ink);
-        painter.drawText(places[i] + QPoint(keySize + 6, keySize - 1), keyText(shares[i], speech_));
+        painter.drawText(seen(row.adjusted(keySize() + 6, -3, 4, -4)),
+                         Qt::AlignLeft | Qt::AlignVCenter, said);
     }
 }
 

@@ -123,7 +123,7 @@ QWidget* MeasurePanel::fieldFor(const Reading& reading, QWidget* parent)
     auto* field = new NumberField(unit, decimals, true, parent);
     field->setSpeech(speech_);
     field->setValue(usual);
-    field->setFixedWidth(130);
+    fixWidth(field, 130);
     connect(field, &NumberField::entered, this, &MeasurePanel::reckon);
     connect(field, &NumberField::refused, this, [this](const QString& why) {
         found_.reset();

@@ -36,7 +36,7 @@ MixPanel::MixPanel(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stoc
         what_[i]->setAccessibleName(tr("Material %1").arg(i + 1));
         grams_[i] = new NumberField(tr("g"), 1, true, this);
         grams_[i]->setAccessibleName(tr("Grams of material %1").arg(i + 1));
-        grams_[i]->setFixedWidth(120);
+        fixWidth(grams_[i], 120);
         said_[i] = new Label(this);
         said_[i]->setObjectName(QStringLiteral("muted"));
         const int row = static_cast<int>(i);
@@ -49,7 +49,7 @@ MixPanel::MixPanel(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stoc
     grid->setColumnStretch(1, 2);
     grid->setColumnStretch(2, 3);
     end_ = new NumberField(tr("g"), 1, true, this);
-    end_->setFixedWidth(120);
+    fixWidth(end_, 120);
     end_->setAccessibleName(tr("Weight at the end"));
     name_ = new QLineEdit(this);
     name_->setMaxLength(120);

@@ -7,6 +7,7 @@
 #include "app/shelf/measure_panel.h"
 #include "app/shelf/mix_panel.h"
 #include "app/shelf/shelf_list.h"
+#include "app/widgets/beside.h"
 #include "storage/own_materials.h"
 #include "words/refusal_words.h"
 
@@ -42,11 +43,16 @@ ShelfPage::ShelfPage(Stock& stock, Clock clock, QWidget* parent)
     auto* rightLayout = new QVBoxLayout(right);
     rightLayout->setContentsMargins(16, 12, 16, 12);
     rightLayout->addWidget(pages_);
-    auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(12, 8, 12, 12);
-    layout->setSpacing(8);
-    layout->addWidget(list_);
-    layout->addWidget(right, 1);
+    right_ = right;
+    room_ = new QBoxLayout(QBoxLayout::LeftToRight, this);
+    room_->setContentsMargins(12, 8, 12, 12);
+    room_->setSpacing(8);
+    room_->addWidget(list_);
+    room_->addWidget(right, 1);
+    connect(&Theme::news(), &LookNews::changed, this, [this] {
+        fitRoom();
+        showCurrent(); // its page has colours of its own
+    });
     wire();
     showCurrent();
 }
@@ -400,9 +406,14 @@ QString ShelfPage::pageText()
 
 void ShelfPage::resizeEvent(QResizeEvent* event)
 {
-    // The page needs the room more than the list does.
-    list_->setFixedWidth(width() >= 1100 ? 372 : 300);
+    fitRoom();
     QWidget::resizeEvent(event);
+}
+
+void ShelfPage::fitRoom()
+{
+    // The page needs the room more than the list does.
+    layBeside(*room_, *list_, *right_, width(), width() >= Theme::px(1100) ? 372 : 300, 700);
 }
 
 } // namespace rhexion

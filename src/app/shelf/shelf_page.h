@@ -10,6 +10,7 @@
 #include <functional>
 
 class QStackedWidget;
+class QBoxLayout;
 class QTimer;
 class QUrl;
 
@@ -69,6 +70,7 @@ protected:
 
 private:
     void wire();
+    void fitRoom();
     void buildEditors();
     void takeCurrent(); // what is selected, at once
     void showCurrent(); // and its page
@@ -94,6 +96,8 @@ private:
     MaterialPtr shown_;
     StockEntry entry_;
 
+    QBoxLayout* room_;
+    QWidget* right_;
     ShelfList* list_;
     QStackedWidget* pages_;
     MaterialView* view_;

@@ -14,7 +14,7 @@ constexpr int stockEdge = 10;
 
 QSize StockDelegate::sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const
 {
-    return {160, stockRowHeight};
+    return {160, Theme::px(stockRowHeight)};
 }
 
 void StockDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,

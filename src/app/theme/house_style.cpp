@@ -250,10 +250,10 @@ void HouseStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* opt
         const QColor ground = ticked && isOn(option, State_Enabled) ? c.action : c.surface;
         drawSoftBox(*painter, option->rect, {ground, ticked ? ground : c.line, 1, 4});
         if (ticked)
-            painter->drawPixmap(option->rect.topLeft(),
+            painter->drawPixmap(option->rect,
                                 Theme::pixmap(QStringLiteral("check"),
                                               isOn(option, State_Enabled) ? c.onAction : c.muted,
-                                              option->rect.width()));
+                                              16));
         return;
     }
     case PE_PanelButtonTool: drawToolButton(*painter, option, widget); return;
@@ -437,8 +437,10 @@ int HouseStyle::pixelMetric(PixelMetric metric, const QStyleOption* option,
     switch (metric) {
     case PM_DefaultFrameWidth: return qobject_cast<const QPlainTextEdit*>(widget) ? 6 : 1;
     case PM_IndicatorWidth:
-    case PM_IndicatorHeight: return 16;
+    case PM_IndicatorHeight: return Theme::px(16);
     case PM_ScrollBarExtent: return 10;
+    case PM_SmallIconSize:
+    case PM_ButtonIconSize: return Theme::px(16);
     case PM_FocusFrameHMargin:
         return qobject_cast<const QTableView*>(widget)
                    ? 6
@@ -470,7 +472,7 @@ QIcon HouseStyle::standardIcon(StandardPixmap which, const QStyleOption* option,
 {
     // The menu bar asks for this one at the start, and its making loads every picture format.
     if (which == SP_ToolBarHorizontalExtensionButton)
-        return Theme::icon(QStringLiteral("plus"), Theme::colours().ink);
+        return Theme::icon(QStringLiteral("plus"), Ink::Ink);
     return QProxyStyle::standardIcon(which, option, widget);
 }
 

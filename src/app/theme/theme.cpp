@@ -1,9 +1,11 @@
 #include "app/theme/theme.h"
 
 #include "app/theme/house_style.h"
+#include "app/theme/text_size.h"
 
 #include <QApplication>
 #include <QFile>
+#include <QIconEngine>
 #include <QPainter>
 #include <QPainterPath>
 #include <QPalette>
@@ -11,6 +13,7 @@
 #include <QPixmapCache>
 #include <QSvgRenderer>
 
+#include <array>
 #include <cmath>
 
 namespace rhexion {
@@ -42,12 +45,48 @@ const Colours dark{QColor(0x1B1916),
                    {QColor(0x5FB3DC), QColor(0xE0AE55), QColor(0xB892DC), QColor(0xEB8470),
                     QColor(0xCC9A66), QColor(0x9DB1BE), QColor(0xAEBB72)}};
 
-bool darkNow = false;
+// High contrast: black and white, every line as strong as ink; hues of 7:1 or more where they carry
+// text, and darker or lighter matter under the same patterns.
+const Colours strongLight{QColor(0xFFFFFF),
+                          QColor(0xFFFFFF),
+                          QColor(0, 0, 0),
+                          QColor(0x2B2B2B),
+                          QColor(0, 0, 0),
+                          QColor(0x00463F),
+                          QColor(0x8A0F06),
+                          QColor(0x5C3A00),
+                          QColor(0x10470F),
+                          QColor(0xFFFFFF),
+                          {QColor(0x0B4F7A), QColor(0x7A4D00), QColor(0x55307A), QColor(0x8E2413),
+                           QColor(0x5E3712), QColor(0x36464F), QColor(0x454E1C)}};
+const Colours strongDark{QColor(0, 0, 0),
+                         QColor(0, 0, 0),
+                         QColor(0xFFFFFF),
+                         QColor(0xE4E4E4),
+                         QColor(0xFFFFFF),
+                         QColor(0x7FF0E0),
+                         QColor(0xFFA79B),
+                         QColor(0xFFD27A),
+                         QColor(0xA6EBA9),
+                         QColor(0, 0, 0),
+                         {QColor(0x86D2FF), QColor(0xFFC968), QColor(0xD6B6FF), QColor(0xFFA08A),
+                          QColor(0xEBBB84), QColor(0xC3D6E2), QColor(0xD2E08C)}};
+
+Look now;
+
+enum class Size { Small, SmallStrong, Body, Strong, Figure, Large, Huge };
+// Kept, and shared by whoever asks: what a font has looked up goes with it.
+std::array<QFont, 7> fonts;
+
+const QFont& fontOf(Size size)
+{
+    return fonts[std::size_t(size)];
+}
 
 QFont sized(int pixels, QFont::Weight weight)
 {
     QFont font(QStringLiteral("Rhexion Sans"));
-    font.setPixelSize(pixels);
+    font.setPixelSize(Theme::px(pixels));
     font.setWeight(weight);
     // Even spacing at every size, and a third less work at the first painting.
     font.setHintingPreference(QFont::PreferNoHinting);
@@ -66,17 +105,35 @@ QColor mixed(const QColor& a, const QColor& b, double t)
 
 const Colours& Theme::colours()
 {
-    return darkNow ? dark : light;
+    if (now.strong)
+        return now.isDark() ? strongDark : strongLight;
+    return now.isDark() ? dark : light;
 }
 
-bool Theme::isDark()
+const Look& Theme::look()
 {
-    return darkNow;
+    return now;
 }
 
-void Theme::apply(QApplication& app, bool toDark)
+LookNews& Theme::news()
 {
-    darkNow = toDark;
+    static LookNews news;
+    return news;
+}
+
+int Theme::px(int at100)
+{
+    return (at100 * now.percent + 50) / 100;
+}
+
+void Theme::apply(QApplication& app, const Look& look)
+{
+    const int before = now.percent;
+    now = look;
+    if (before != now.percent || fonts[std::size_t(Size::Body)].pixelSize() != px(16))
+        fonts = {sized(13, QFont::Normal),   sized(13, QFont::DemiBold), sized(16, QFont::Normal),
+                 sized(16, QFont::DemiBold), sized(20, QFont::DemiBold), sized(28, QFont::DemiBold),
+                 sized(56, QFont::DemiBold)};
     const Colours& c = colours();
     QPalette palette;
     palette.setColor(QPalette::Window, c.paper);
@@ -96,13 +153,16 @@ void Theme::apply(QApplication& app, bool toDark)
         palette.setColor(QPalette::Disabled, role, c.line);
     app.setPalette(palette);
     app.setFont(body());
+    if (before != now.percent)
+        growAll(before, now.percent);
     // Last: it gives each widget the colours of the day.
     QApplication::setStyle(new HouseStyle);
+    Q_EMIT news().changed();
 }
 
 QColor Theme::hairline()
 {
-    return mixed(colours().line, colours().paper, 0.55);
+    return now.strong ? colours().line : mixed(colours().line, colours().paper, 0.55);
 }
 
 QColor Theme::hover()
@@ -115,41 +175,33 @@ QColor Theme::actionHover()
     return mixed(colours().action, colours().ink, 0.15);
 }
 
-// Kept, and shared by whoever asks: what a font has looked up goes with it.
 QFont Theme::small()
 {
-    static const QFont font = sized(13, QFont::Normal);
-    return font;
+    return fontOf(Size::Small);
 }
 QFont Theme::smallStrong()
 {
-    static const QFont font = sized(13, QFont::DemiBold);
-    return font;
+    return fontOf(Size::SmallStrong);
 }
 QFont Theme::body()
 {
-    static const QFont font = sized(16, QFont::Normal);
-    return font;
+    return fontOf(Size::Body);
 }
 QFont Theme::strong()
 {
-    static const QFont font = sized(16, QFont::DemiBold);
-    return font;
+    return fontOf(Size::Strong);
 }
 QFont Theme::figure()
 {
-    static const QFont font = sized(20, QFont::DemiBold);
-    return font;
+    return fontOf(Size::Figure);
 }
 QFont Theme::large()
 {
-    static const QFont font = sized(28, QFont::DemiBold);
-    return font;
+    return fontOf(Size::Large);
 }
 QFont Theme::huge()
 {
-    static const QFont font = sized(56, QFont::DemiBold);
-    return font;
+    return fontOf(Size::Huge);
 }
 
 QColor Theme::of(Matter matter)
@@ -163,10 +215,29 @@ PageLook Theme::page()
     return {c.muted.name(), c.care.name(), c.action.name()};
 }
 
-QColor Theme::ofSeverity(int severity)
+QColor Theme::of(Ink ink)
 {
     const Colours& c = colours();
-    return severity >= 2 ? c.danger : severity == 1 ? c.care : c.muted;
+    switch (ink) {
+    case Ink::Ink: return c.ink;
+    case Ink::Muted: return c.muted;
+    case Ink::Action: return c.action;
+    case Ink::Care: return c.care;
+    case Ink::Danger: return c.danger;
+    case Ink::Fine: return c.fine;
+    case Ink::Nothing: break;
+    }
+    return Qt::transparent;
+}
+
+Ink Theme::inkOfSeverity(int severity)
+{
+    return severity >= 2 ? Ink::Danger : severity == 1 ? Ink::Care : Ink::Muted;
+}
+
+QColor Theme::ofSeverity(int severity)
+{
+    return of(inkOfSeverity(severity));
 }
 
 namespace {
@@ -226,14 +297,17 @@ QPixmap patternTile(Matter matter, bool paler)
 
 void Theme::fill(QPainter& painter, const QRectF& rect, Matter matter, int index)
 {
-    static QPixmap tiles[2][7][2]; // by colour set, matter and shade
-    QPixmap& tile = tiles[darkNow ? 1 : 0][static_cast<int>(matter)][index % 2];
+    static QPixmap tiles[4][7][2]; // by colour set, matter and shade
+    const int set = (now.isDark() ? 1 : 0) + (now.strong ? 2 : 0);
+    QPixmap& tile = tiles[set][static_cast<int>(matter)][index % 2];
     if (tile.isNull())
         tile = patternTile(matter, index % 2 != 0);
     painter.drawTiledPixmap(rect, tile);
 }
 
-QPixmap Theme::pixmap(const QString& name, const QColor& colour, int size)
+namespace {
+
+QPixmap drawnIcon(const QString& name, const QColor& colour, int size)
 {
     // Delegates ask for the same few at every painting.
     const double scale = qApp->devicePixelRatio();
@@ -261,11 +335,47 @@ QPixmap Theme::pixmap(const QString& name, const QColor& colour, int size)
     return pixmap;
 }
 
-QIcon Theme::icon(const QString& name, const QColor& colour)
+// Drawn in the colours of the day each time it is asked for, so that no icon outlives a look.
+class InkEngine : public QIconEngine {
+public:
+    InkEngine(const QString& name, Ink ink) : name_(name), ink_(ink) {}
+    QIconEngine* clone() const override { return new InkEngine(*this); }
+    void paint(QPainter* painter, const QRect& rect, QIcon::Mode mode, QIcon::State) override
+    {
+        painter->drawPixmap(rect, drawn(rect.width(), mode));
+    }
+    QPixmap pixmap(const QSize& size, QIcon::Mode mode, QIcon::State) override
+    {
+        return drawn(size.width(), mode);
+    }
+    QPixmap scaledPixmap(const QSize& size, QIcon::Mode mode, QIcon::State, qreal) override
+    {
+        return drawn(size.width(), mode);
+    }
+    QSize actualSize(const QSize& size, QIcon::Mode, QIcon::State) override { return size; }
+    QString key() const override { return QStringLiteral("rhexion-ink"); }
+    bool isNull() override { return false; }
+
+private:
+    QPixmap drawn(int size, QIcon::Mode mode) const
+    {
+        return drawnIcon(name_, mode == QIcon::Disabled ? Theme::colours().line : Theme::of(ink_),
+                         size);
+    }
+    QString name_;
+    Ink ink_;
+};
+
+} // namespace
+
+QPixmap Theme::pixmap(const QString& name, const QColor& colour, int size)
 {
-    QIcon icon(pixmap(name, colour, 20));
-    icon.addPixmap(pixmap(name, colours().line, 20), QIcon::Disabled);
-    return icon;
+    return drawnIcon(name, colour, px(size));
+}
+
+QIcon Theme::icon(const QString& name, Ink ink)
+{
+    return QIcon(new InkEngine(name, ink));
 }
 
 } // namespace rhexion

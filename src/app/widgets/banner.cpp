@@ -19,7 +19,7 @@ Banner::Banner(QWidget* parent) : QFrame(parent)
     text_->setTextFormat(Qt::PlainText);
     buttons_ = new QHBoxLayout;
     auto* close = new QToolButton(this);
-    close->setIcon(Theme::icon(QStringLiteral("x"), Theme::colours().muted));
+    close->setIcon(Theme::icon(QStringLiteral("x"), Ink::Muted));
     close->setAccessibleName(tr("Close this note"));
     connect(close, &QToolButton::clicked, this, &QWidget::hide);
     auto* layout = new QHBoxLayout(this);
@@ -28,6 +28,7 @@ Banner::Banner(QWidget* parent) : QFrame(parent)
     layout->addWidget(text_, 1);
     layout->addLayout(buttons_);
     layout->addWidget(close);
+    connect(&Theme::news(), &LookNews::changed, this, &Banner::drawIcon);
     hide();
 }
 
@@ -38,15 +39,20 @@ void Banner::show(Tone tone, const QString& text)
             item->widget()->deleteLater();
         delete item;
     }
-    const Colours& c = Theme::colours();
-    const QString name = tone == Tone::Fine   ? QStringLiteral("check")
-                         : tone == Tone::Care ? QStringLiteral("triangle-alert")
-                                              : QStringLiteral("octagon-alert");
-    const QColor colour = tone == Tone::Fine ? c.fine : tone == Tone::Care ? c.care : c.danger;
-    icon_->setPixmap(Theme::pixmap(name, colour, 20));
+    tone_ = tone;
+    drawIcon();
     text_->setText(text);
     setAccessibleName(text);
     QWidget::show();
+}
+
+void Banner::drawIcon()
+{
+    const QString name = tone_ == Tone::Fine   ? QStringLiteral("check")
+                         : tone_ == Tone::Care ? QStringLiteral("triangle-alert")
+                                               : QStringLiteral("octagon-alert");
+    const Ink ink = tone_ == Tone::Fine ? Ink::Fine : tone_ == Tone::Care ? Ink::Care : Ink::Danger;
+    icon_->setPixmap(Theme::pixmap(name, Theme::of(ink), 20));
 }
 
 QPushButton* Banner::addButton(const QString& text)

@@ -23,6 +23,9 @@ public:
     QString text() const;
 
 private:
+    void drawIcon();
+
+    Tone tone_ = Tone::Care;
     QLabel* icon_;
     QLabel* text_;
     QHBoxLayout* buttons_;

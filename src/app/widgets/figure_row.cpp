@@ -3,6 +3,10 @@
 #include "app/theme/theme.h"
 
 #include <QPainter>
+#include <QResizeEvent>
+#include <QStyle>
+
+#include <utility>
 
 namespace rhexion {
 
@@ -25,21 +29,40 @@ void FigureRow::set(const QString& name, const QString& value, const QString& no
 {
     if (name == text() && value == value_ && note == note_)
         return;
-    const bool taller = note.isEmpty() != note_.isEmpty();
+    bool taller = note.isEmpty() != note_.isEmpty();
     setText(name);
     value_ = value;
     note_ = note;
     setAccessibleName(QStringLiteral("%1: %2. %3").arg(name, value, note));
+    taller = countRows() || taller;
     if (taller)
         updateGeometry();
     update();
 }
 
+bool FigureRow::countRows()
+{
+    const int side = compact_ ? 8 : rowEdge;
+    const int valueWidth =
+        QFontMetrics(compact_ ? Theme::strong() : Theme::figure()).horizontalAdvance(value_) + 10;
+    const int room = width() - 2 * side - valueWidth;
+    const bool two = QFontMetrics(Theme::body()).horizontalAdvance(text()) > room &&
+                     QFontMetrics(Theme::small()).horizontalAdvance(text()) > room;
+    return std::exchange(twoRows_, two) != two;
+}
+
+void FigureRow::resizeEvent(QResizeEvent* event)
+{
+    QAbstractButton::resizeEvent(event);
+    if (event->oldSize().width() != width() && countRows())
+        updateGeometry();
+}
+
 QSize FigureRow::sizeHint() const
 {
     if (compact_)
-        return {120, compactHeight};
-    return {220, rowLineHeight + (note_.isEmpty() ? 0 : rowNoteHeight) + 2};
+        return {120, Theme::px(twoRows_ ? compactHeight + 10 : compactHeight)};
+    return {220, Theme::px(rowLineHeight + (note_.isEmpty() ? 0 : rowNoteHeight) + 2)};
 }
 
 void FigureRow::paintEvent(QPaintEvent*)
@@ -55,20 +78,28 @@ void FigureRow::paintEvent(QPaintEvent*)
         painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 6, 6);
     }
     const int side = compact_ ? 8 : rowEdge;
-    const QRect line(side, 0, width() - 2 * side, compact_ ? compactHeight : rowLineHeight);
+    const QRect line(side, 0, width() - 2 * side, compact_ ? height() : Theme::px(rowLineHeight));
     painter.setFont(compact_ ? Theme::strong() : Theme::figure());
     painter.setPen(tint_.isValid() ? tint_ : c.ink);
     painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter, value_);
     const int valueWidth = painter.fontMetrics().horizontalAdvance(value_) + 10;
     painter.setFont(Theme::body());
     painter.setPen(c.ink);
-    const QString name =
-        painter.fontMetrics().elidedText(text(), Qt::ElideRight, line.width() - valueWidth);
-    painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter, name);
+    const QRect room =
+        QStyle::visualRect(layoutDirection(), rect(), line.adjusted(0, 0, -valueWidth, 0));
+    // A long name in small print, in two rows if it must be.
+    if (painter.fontMetrics().horizontalAdvance(text()) <= room.width())
+        painter.drawText(room, Qt::AlignLeft | Qt::AlignVCenter, text());
+    else {
+        painter.setFont(Theme::small());
+        painter.drawText(room.adjusted(0, -3, 0, 3),
+                         Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, text());
+    }
     if (!note_.isEmpty() && !compact_) {
         painter.setFont(Theme::small());
         painter.setPen(c.muted);
-        const QRect below(rowEdge, rowLineHeight - 4, width() - 2 * rowEdge, rowNoteHeight);
+        const QRect below(rowEdge, Theme::px(rowLineHeight - 4), width() - 2 * rowEdge,
+                          Theme::px(rowNoteHeight));
         painter.drawText(below, Qt::AlignRight | Qt::AlignVCenter,
                          painter.fontMetrics().elidedText(note_, Qt::ElideRight, below.width()));
     }

@@ -27,8 +27,12 @@ public:
 
 protected:
     void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
+    bool countRows(); // whether the name's rows are other than before
+
+    bool twoRows_ = false;
     QString value_;
     QString note_;
     QColor tint_;

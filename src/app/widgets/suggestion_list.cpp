@@ -6,6 +6,7 @@
 #include <QListView>
 #include <QPainter>
 #include <QStandardItemModel>
+#include <QStyle>
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
@@ -21,7 +22,7 @@ public:
     using QStyledItemDelegate::QStyledItemDelegate;
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override
     {
-        return {200, suggestionHeight};
+        return {200, Theme::px(suggestionHeight)};
     }
     void paint(QPainter* painter, const QStyleOptionViewItem& option,
                const QModelIndex& index) const override
@@ -31,8 +32,10 @@ public:
         const bool chosen = option.state.testFlag(QStyle::State_Selected);
         if (chosen) {
             painter->fillRect(option.rect, Theme::hover());
-            painter->fillRect(QRect(option.rect.topLeft(), QSize(3, option.rect.height())),
-                              c.action);
+            painter->fillRect(
+                QStyle::visualRect(option.direction, option.rect,
+                                   QRect(option.rect.topLeft(), QSize(3, option.rect.height()))),
+                c.action);
         }
         const QRect room = option.rect.adjusted(12, 0, -12, 0);
         painter->setFont(chosen ? Theme::strong() : Theme::body());
@@ -97,7 +100,7 @@ void SuggestionList::show(const QList<Suggestion>& rows, int chosen)
 
 void SuggestionList::place()
 {
-    const int height = model_->rowCount() * suggestionHeight + 14;
+    const int height = model_->rowCount() * Theme::px(suggestionHeight) + 14;
     const QPoint under = anchor_.mapTo(anchor_.window(), QPoint(0, anchor_.height() + 2));
     const bool fits = under.y() + height <= anchor_.window()->height();
     const int y = fits ? under.y() : under.y() - anchor_.height() - height - 4;

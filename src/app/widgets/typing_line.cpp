@@ -5,16 +5,21 @@
 #include "app/widgets/label.h"
 #include "app/widgets/suggestion_list.h"
 #include "core/account/effect.h"
+#include "core/formula/usual_place.h"
 #include "storage/own_materials.h"
 #include "words/lexicon.h"
 #include "words/names.h"
+#include "words/place_words.h"
 #include "words/plain_text.h"
 #include "words/refusal_words.h"
 
+#include <QApplication>
+#include <QClipboard>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPointer>
 #include <QPushButton>
 
 #include <algorithm>
@@ -22,26 +27,9 @@
 
 namespace rhexion {
 
-Vessel usualVessel(const Material& material)
-{
-    switch (material.kind) {
-    case MaterialKind::Fat:
-    case MaterialKind::FattyAcid:
-    case MaterialKind::Wax:
-    case MaterialKind::Egg: return Vessel::OilPot;
-    case MaterialKind::Produce:
-    case MaterialKind::Solid:
-    case MaterialKind::Colour:
-    case MaterialKind::Scent: return Vessel::Trace;
-    default: return Vessel::LyeJug;
-    }
-}
-
 namespace {
 
-constexpr std::size_t mostShown = 8;
-constexpr TakenAs kinds[] = {TakenAs::Scent, TakenAs::Colour, TakenAs::DrySolid, TakenAs::Watery,
-                             TakenAs::Salt,  TakenAs::Sugar,  TakenAs::Oil,      TakenAs::Acid};
+constexpr auto mostShown = 8u;
 
 QString originName(Origin origin)
 {
@@ -93,13 +81,23 @@ TypingLine::TypingLine(Stock& stock, QWidget* parent) : QFrame(parent), stock_(s
     shelf_ = new QPushButton(tr("Shelf…"), this);
     shelf_->setToolTip(tr("Choose from a list (Ctrl+L)"));
     connect(shelf_, &QPushButton::clicked, this, &TypingLine::shelfWanted);
+    elsewhere_ = new QPushButton(this);
+    elsewhere_->setObjectName(QStringLiteral("mend"));
+    elsewhere_->hide();
+    connect(elsewhere_, &QPushButton::clicked, this, [this] {
+        elsewhere_->hide();
+        Q_EMIT placeWanted(placed_, otherPlace_);
+    });
     layout->addWidget(field_, 4);
     layout->addWidget(said_, 5);
+    layout->addWidget(elsewhere_);
     layout->addWidget(add_);
     layout->addWidget(shelf_);
     list_ = new SuggestionList(*this);
     connect(list_, &SuggestionList::picked, this, &TypingLine::pick);
-    connect(field_, &QLineEdit::textChanged, this, [this] {
+    connect(field_, &QLineEdit::textChanged, this, [this](const QString& text) {
+        if (!text.isEmpty())
+            elsewhere_->hide();
         chosen_ = 0;
         kind_ = 0;
         noneOfThem_ = kindIsSaid_ = false;
@@ -138,6 +136,86 @@ void TypingLine::setPurpose(const QString& hint)
     shelf_->hide();
 }
 
+void TypingLine::setFingerSized(int height)
+{
+    leastHeight(field_, height);
+    leastHeight(add_, height);
+}
+
+void TypingLine::setFormulaAtHand(double oilsGrams, bool cooks)
+{
+    oilsGrams_ = oilsGrams;
+    cooks_ = cooks;
+}
+
+void TypingLine::setCommands(std::function<QList<Command>(const QString&)> find)
+{
+    find_ = std::move(find);
+}
+
+bool TypingLine::findsCommands() const
+{
+    return find_ && field_->text().startsWith(QLatin1Char('>'));
+}
+
+void TypingLine::sayPlaced(const Line& line)
+{
+    const UsualPlace usual = usualPlaceOf(*line.material, line.amount, oilsGrams_, cooks_);
+    if (line.vessel != usual.vessel && line.vessel != usual.other)
+        return;
+    const QString name = QString::fromStdString(line.material->name);
+    const QString place = words::vesselPlace(line.vessel);
+    if (line.vessel == usual.vessel) {
+        say(tr("%1 went in %2: %3").arg(name, place, words::placeReason(usual.reason)), false);
+        if (!usual.other)
+            return;
+        otherPlace_ = *usual.other;
+    } else {
+        say(tr("%1 went in %2, as you do it").arg(name, place), false);
+        otherPlace_ = usual.vessel;
+    }
+    add_->setEnabled(false); // nothing is typed
+    placed_ = line.id;
+    elsewhere_->setText(words::intoVessel(otherPlace_));
+    elsewhere_->show();
+}
+
+void TypingLine::pasteFromClipboard()
+{
+    paste(QApplication::clipboard()->text());
+}
+
+void TypingLine::paste(const QString& text)
+{
+    constexpr int most = 200;
+    QStringList lines;
+    for (const QString& line : text.split(QLatin1Char('\n')))
+        if (!line.trimmed().isEmpty())
+            lines << line.trimmed();
+    QStringList notUnderstood;
+    int added = 0;
+    pasting_ = true;
+    for (const QString& line : lines.mid(0, most)) {
+        field_->setText(line.left(field_->maxLength()));
+        // Taken when one Enter would take it; what asks for a figure is asked by hand.
+        const bool ready =
+            add_->isEnabled() && (!offersKinds() || !needsFigure(allTakenAs()[kind_]));
+        if (ready) {
+            if (added++ == 0)
+                Q_EMIT pasteBegins(); // one step, and none where nothing goes in
+            take();
+        } else
+            notUnderstood << QStringLiteral("“%1”: %2").arg(line, said_->text());
+    }
+    for (const QString& line : lines.mid(most))
+        notUnderstood << tr("“%1”: too many lines at once").arg(line);
+    emptyField();
+    pasting_ = false;
+    say({}, false);
+    elsewhere_->hide();
+    Q_EMIT pasteEnds(added, notUnderstood);
+}
+
 void TypingLine::startTyping(const QString& text)
 {
     field_->setFocus();
@@ -171,51 +249,6 @@ void TypingLine::say(const QString& text, bool bad)
     field_->setAccessibleDescription(text);
 }
 
-QString TypingLine::cutPortion()
-{
-    portion_ = 0;
-    const QString text = field_->text().trimmed();
-    for (const auto& [id, name] : portions_) {
-        const QString ending = tr(" for %1").arg(name);
-        if (text.endsWith(ending, Qt::CaseInsensitive)) {
-            portion_ = id;
-            return text.chopped(ending.size());
-        }
-    }
-    return text;
-}
-
-QString TypingLine::answerTo(const QString& unknown) const
-{
-    if (unknown.contains(QStringLiteral("discount")) ||
-        unknown.contains(QStringLiteral("reduction")))
-        return tr("A discount of what? Lye held back is the superfat above; less water is under "
-                  "“Liquid stated as”");
-    return tr("“%1” is not on the shelf").arg(unknown);
-}
-
-Line TypingLine::wanted() const
-{
-    Line line;
-    line.material = material_;
-    line.amount = *phrase_->amount;
-    line.vessel = placeOf(*material_);
-    line.frozen = phrase_->frozen;
-    line.solvent = phrase_->dissolved ? 1.0 : 0.0;
-    line.portion = portion_;
-    return line;
-}
-
-Vessel TypingLine::placeOf(const Material& material) const
-{
-    if (phrase_->vessel)
-        return *phrase_->vessel;
-    const Vessel usual = vessel_.value_or(usualVessel(material));
-    // What is for one portion goes in once the batter is divided.
-    const bool early = isJug(usual) || usual == Vessel::OilPot;
-    return portion_ != 0 && early ? Vessel::Trace : usual;
-}
-
 std::size_t TypingLine::firstShown() const
 {
     return chosen_ < mostShown ? 0 : chosen_ - mostShown + 1;
@@ -226,138 +259,35 @@ void TypingLine::emptyField()
     field_->setText({}); // clear() could be undone in the field, where Ctrl+Z means the formula
 }
 
-void TypingLine::understand()
+void TypingLine::suggestCommands()
 {
-    if (asked_)
-        return; // a figure is being typed
-    understandText();
-    suggest();
-}
-
-void TypingLine::understandText()
-{
-    phrase_.reset();
-    matches_.clear();
-    material_.reset();
-    if (field_->text().trimmed().isEmpty()) {
-        say(vessel_ ? tr("goes %1").arg(words::vesselPlace(*vessel_)) : QString(), false);
-        add_->setEnabled(false);
-        return;
-    }
-    const auto parsed = parsePhrase(cutPortion().toStdString(), speech_.phraseHabits());
-    if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
-        say(words::phraseFault(*fault), true);
-        return;
-    }
-    phrase_ = std::get<Phrase>(parsed);
-    if (phrase_->materialText.empty()) {
-        say(tr("of what?"), true);
-        return;
-    }
-    matches_ = stock_.find(QString::fromStdString(phrase_->materialText));
-    if (matches_.empty() || noneOfThem_) {
-        understandKind();
-        return;
-    }
-    chosen_ = std::min(chosen_, matches_.size() - 1);
-    const bool asOffered =
-        offered_ && chosen_ == 0 && folded(offered_->name) == phrase_->materialText;
-    material_ = asOffered ? offered_ : stock_.material(stock_.entries()[matches_[chosen_]]);
-    if (!material_)
-        return;
-    const Material& material = *material_;
-    QString name = QString::fromStdString(material.name);
-    if (!material.lot.id.empty())
-        name = tr("%1, lot %2").arg(name, QString::fromStdString(material.lot.name));
-    const QString more =
-        matches_.size() > 1
-            ? tr(" (%1 of %2, ↓ for the next)").arg(chosen_ + 1).arg(matches_.size())
-            : QString();
-    if (!phrase_->amount && material.isHydroxide()) {
-        say(tr("%1: used as the lye from now on").arg(name) + more, false);
-        return;
-    }
-    if (!phrase_->amount) {
-        say(tr("%1: how much? Type 120 g, 3 % or rest before it").arg(name) + more, true);
-        return;
-    }
-    if (phrase_->bare && !material.isHydroxide()) {
-        // What is counted is counted; of anything else nobody knows what the number is.
-        if (!gramsPer(AmountUnit::Piece, material)) {
-            const QString number = speech_.number(phrase_->amount->value, 3);
-            say(tr("%1 what of %2? Type %1 g, %1 % or %1 tsp").arg(number, name) + more, true);
-            return;
-        }
-        phrase_->amount->unit = AmountUnit::Piece;
-    }
-    if (phrase_->amount && phrase_->perOilsMass) {
-        const auto share = perOils(*phrase_->amount, *phrase_->perOilsMass, material);
-        if (share)
-            phrase_->amount = share;
-    }
-    const bool measured = isMeasured(phrase_->amount->unit);
-    const auto weight = measured ? massOf(*phrase_->amount, material) : std::nullopt;
-    if (measured && !weight) {
-        say(words::refusal({RefusalCode::MeasureNotWeighed, 0, material.name, {}}, speech_), true);
-        return;
-    }
-    if (material.isHydroxide()) {
-        if (!statedMass(*phrase_->amount))
-            say(tr("State hydroxide as a mass; its share is set above"), true);
-        else
-            say(tr("%1 of %2, weighed: superfat becomes the result")
-                        .arg(speech_.amount(*phrase_->amount), name) +
-                    more,
-                false);
-        return;
-    }
-    const Line line = wanted();
-    QString text = tr("%1: %2").arg(speech_.amount(*phrase_->amount), name);
-    if (weight)
-        text = tr("%1 (%2): %3")
-                   .arg(speech_.amount(*phrase_->amount), speech_.mass(weight->inGrams()), name);
-    if (phrase_->frozen)
-        text += tr(", frozen");
-    if (phrase_->dissolved)
-        text += tr(", dissolved in its own weight of the liquid");
-    text = tr("%1, %2").arg(text, words::vesselPlace(line.vessel));
-    for (const auto& [id, name_] : portions_)
-        if (id == line.portion)
-            text += tr(", for %1").arg(name_);
-    say(text + more, false);
-}
-
-bool TypingLine::offersKinds() const
-{
-    return phrase_ && !phrase_->materialText.empty() && (matches_.empty() || noneOfThem_);
-}
-
-void TypingLine::understandKind()
-{
-    const QString unknown = QString::fromStdString(phrase_->materialText);
-    const QString answer = answerTo(unknown);
-    if (!kindIsSaid_)
-        if (const auto guessed = thingOf(phrase_->materialText, *words::lexicon())) {
-            kind_ = std::size_t(std::ranges::find(kinds, *guessed) - std::begin(kinds));
-            kindIsSaid_ = true;
-        }
-    if (!phrase_->amount)
-        say(tr("%1. How much of it? Type 120 g, 3 % or a spoon before it").arg(answer), true);
-    else if (phrase_->bare)
-        say(tr("%1. Say what the number is: g, % or tsp").arg(answer), true);
-    else if (!kindIsSaid_)
-        say(tr("%1. Choose what it is (↓)").arg(answer), true);
+    constexpr int most = 8;
+    found_ = find_(field_->text().mid(1));
+    chosen_ = found_.isEmpty() ? 0 : std::min(chosen_, std::size_t(found_.size()) - 1);
+    QList<Suggestion> rows;
+    const int first = std::max(0, int(chosen_) - most + 1);
+    for (const Command& command : found_.mid(first, most))
+        rows.append({command.name, command.keys});
+    list_->show(rows, int(chosen_) - first);
+    if (found_.isEmpty())
+        say(tr("no command is called that"), true);
     else
-        say(tr("%1. Enter takes it as %2").arg(answer, words::takenAsName(kinds[kind_])), false);
+        say(tr("Enter does it"), false);
 }
 
 void TypingLine::suggest()
 {
+    if (pasting_)
+        return;
+    if (findsCommands()) {
+        suggestCommands();
+        return;
+    }
     QList<Suggestion> rows;
     int shown = 0;
     if (offersKinds()) {
         if (phrase_->amount && !phrase_->bare)
-            for (const TakenAs as : kinds)
+            for (const TakenAs as : allTakenAs())
                 rows.append(
                     {tr("Take it as %1").arg(words::takenAsName(as)), words::takenAsQuestion(as)});
         shown = kindIsSaid_ ? int(kind_) : -1;
@@ -375,7 +305,7 @@ void TypingLine::suggest()
             rows.append({entry.name, detail.join(QStringLiteral(" · "))});
         }
         rows.append({tr("None of these…"), tr("say what it is")});
-        shown = int(chosen_ - first);
+        shown = offersNone() ? int(rows.size()) - 1 : int(chosen_ - first);
     }
     list_->show(rows, shown);
 }
@@ -386,6 +316,11 @@ void TypingLine::pick(int row)
         kind_ = std::size_t(row);
         kindIsSaid_ = true;
         understand();
+        take();
+        return;
+    }
+    if (findsCommands()) {
+        chosen_ += std::size_t(row);
         take();
         return;
     }
@@ -402,12 +337,15 @@ void TypingLine::pick(int row)
 void TypingLine::step(int by)
 {
     if (offersKinds()) {
-        const int count = int(std::size(kinds));
+        const int count = int(allTakenAs().size());
         kind_ = kindIsSaid_ ? std::size_t((int(kind_) + by + count) % count)
                             : std::size_t(by > 0 ? 0 : count - 1);
         kindIsSaid_ = true;
+    } else if (findsCommands()) {
+        const int count = std::max(1, int(found_.size()));
+        chosen_ = std::size_t((int(chosen_) + by + count) % count);
     } else if (!matches_.empty()) {
-        const int count = int(matches_.size());
+        const int count = int(matches_.size()) + 1; // the last: none of them
         chosen_ = std::size_t((int(chosen_) + by + count) % count);
     }
     understand();
@@ -415,7 +353,7 @@ void TypingLine::step(int by)
 
 void TypingLine::takeUnknown()
 {
-    const TakenAs as = kinds[kind_];
+    const TakenAs as = allTakenAs()[kind_];
     if (!needsFigure(as)) {
         if (auto material = takenAs(phrase_->materialText, as))
             addOwn(std::move(*material));
@@ -480,6 +418,19 @@ void TypingLine::take()
         takeFigure();
         return;
     }
+    if (findsCommands()) {
+        const QPointer<QAction> action =
+            chosen_ < std::size_t(found_.size()) ? found_[int(chosen_)].action : nullptr;
+        emptyField();
+        if (action)
+            action->trigger();
+        return;
+    }
+    if (offersNone()) {
+        noneOfThem_ = true;
+        understand();
+        return;
+    }
     if (offersKinds()) {
         if (add_->isEnabled())
             takeUnknown();
@@ -499,28 +450,46 @@ void TypingLine::take()
         Q_EMIT lineWanted(line);
 }
 
-bool TypingLine::eventFilter(QObject* watched, QEvent* event)
+bool TypingLine::keyPressed(const QKeyEvent& key)
 {
-    if (watched == field_ && event->type() == QEvent::KeyPress) {
-        const auto* key = static_cast<QKeyEvent*>(event);
-        if (!asked_ && (key->key() == Qt::Key_Down || key->key() == Qt::Key_Up) &&
-            (offersKinds() || matches_.size() > 1)) {
-            step(key->key() == Qt::Key_Down ? 1 : -1);
-            return true;
-        }
-        if (key->key() == Qt::Key_Escape && asked_) {
+    if (key.matches(QKeySequence::Paste)) {
+        const QString text = QApplication::clipboard()->text();
+        if (asked_ || !text.trimmed().contains(QLatin1Char('\n')))
+            return false;
+        paste(text);
+        return true;
+    }
+    switch (key.key()) {
+    case Qt::Key_Down:
+    case Qt::Key_Up:
+        if (asked_ || !(offersKinds() || findsCommands() || !matches_.empty()))
+            return false;
+        step(key.key() == Qt::Key_Down ? 1 : -1);
+        return true;
+    case Qt::Key_Escape:
+        if (asked_) {
             const QString typed = asked_->typed;
             stopAsking();
             field_->setText(typed);
-            return true;
-        }
-        if (key->key() == Qt::Key_Escape) {
+        } else if (noneOfThem_) { // back to what it could be
+            noneOfThem_ = false;
+            chosen_ = 0;
+            understand();
+        } else {
             if (field_->text().isEmpty())
                 Q_EMIT leftTyping();
             emptyField();
-            return true;
         }
+        return true;
+    default: return false;
     }
+}
+
+bool TypingLine::eventFilter(QObject* watched, QEvent* event)
+{
+    if (watched == field_ && event->type() == QEvent::KeyPress &&
+        keyPressed(*static_cast<QKeyEvent*>(event)))
+        return true;
     if (watched == field_ && event->type() == QEvent::FocusOut)
         list_->show({}, 0);
     return QFrame::eventFilter(watched, event);

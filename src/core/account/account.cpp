@@ -73,6 +73,7 @@ private:
             const bool oil = line.material->isOil();
             if (oil)
                 r_.oilsGrams += m;
+            // Kept apart: superfat is stated on oils, and true on all the fat there is.
             (oil ? r_.oilsMol : r_.hiddenMol) += out.fatMol;
             (oil ? r_.oilsMolTypical : r_.hiddenMolTypical) += out.fatMolTypical;
             r_.acidMol += out.acidMol;
@@ -131,12 +132,15 @@ private:
         withoutImpurity_ = waterLines_ + r_.jugWaterGrams + solutionWater_;
         r_.waterPresent = waterLines_ + r_.jugWaterGrams + r_.waterFromHydroxide;
         wish_ = waterWishOf(f_.liquid, r_.oilsGrams);
+        // Both conventions are always told; the wish is measured by the one it is stated in.
         const double base = wish_.pureCounts ? pure_ : asIs_;
         r_.waterWanted = wish_.grams > 0.0 ? wish_.grams : wish_.ratio * base;
         r_.waterExcess = (wish_.pureCounts ? r_.waterPresent : withoutImpurity_) - r_.waterWanted;
         r_.pure = termsOf(pure_, r_.waterPresent);
         r_.asWeighed = termsOf(asIs_, withoutImpurity_);
         r_.wanted = termsOf(base, r_.waterWanted);
+        // Each mole of acid met by lye frees one of water: it is said, and never counted as liquid,
+        // since no strength a maker states counts it.
         r_.neutralisationWater = (r_.acidMol + freeFattyAcidMol_) * molarMassWater;
     }
 
@@ -317,6 +321,22 @@ std::optional<std::size_t> mainOil(const Formula& formula, const Account& accoun
     return lineWithMost(
         formula, [](const Line& line) { return line.material->kind == MaterialKind::Fat; },
         [&](std::size_t i) { return account.lines[i].grams; });
+}
+
+LiquidSettings statedAnew(LiquidSettings liquid, const Account* account, LiquidStatement how)
+{
+    if (how == liquid.how)
+        return liquid;
+    const LiquidTerms t = account ? account->wanted : LiquidTerms{1.0 / 3.0, 2.0, 0.3, 0.0};
+    const auto said = [&](const std::optional<double>& v) { return v.value_or(liquid.value); };
+    switch (how) {
+    case LiquidStatement::Strength: liquid.value = t.strength; break;
+    case LiquidStatement::Ratio: liquid.value = said(t.ratio); break;
+    case LiquidStatement::PercentOfOils: liquid.value = said(t.shareOfOils); break;
+    case LiquidStatement::LessThanUsual: liquid.value = std::max(0.0, said(t.lessThanUsual)); break;
+    }
+    liquid.how = how;
+    return liquid;
 }
 
 Account accountOf(const Formula& formula, const Amounts& amounts, Working solved)

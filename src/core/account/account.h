@@ -76,6 +76,11 @@ struct LiquidTerms {
     std::optional<double> lessThanUsual; // fraction; below 0 means more water than usual
 };
 
+// The same liquid stated another way, so that changing the word changes no figure; without an
+// account at a usual one.
+LiquidSettings statedAnew(LiquidSettings liquid, const struct Account* account,
+                          LiquidStatement how);
+
 // What is together before the late things join: those after the cook and on top.
 struct CookReckoned {
     double lateAcidMol = 0.0;       // acid that joins late, so that its lye is free until then

@@ -295,6 +295,8 @@ std::vector<Cause> causesOf(const Model& model)
         values[i] = d.range.high();
         const double high = model.at(values).superfat();
         values[i] = typical;
+        // First order: each figure moved alone between its ends. The draws themselves are exact;
+        // this only shares their spread out between its causes.
         const double variance = (high - low) * (high - low) * d.varianceOfWidth();
         if (!(variance > 0.0) || !std::isfinite(variance))
             continue;
@@ -330,6 +332,7 @@ std::optional<Doubt> doubtOf(const Formula& formula, const Account& account,
     double least = superfat.front();
     double greatest = superfat.front();
     for (const double s : superfat) {
+        // A batter without fat has no superfat, so nothing can be said of its spread.
         if (!std::isfinite(s))
             return std::nullopt;
         excess += s < 0.0 ? 1 : 0;

@@ -1,5 +1,6 @@
 // Lye that is too much, too little, or left in the cook; and how sure its figure is.
 #include "core/advice/checks.h"
+#include "core/materials/own_sources.h"
 
 #include <algorithm>
 
@@ -88,7 +89,7 @@ void checkLye(const Advising& a)
     if (a.r.potassium.weighedGrams > 0.0 && a.f.lye.potassium->lot.id.empty() &&
         a.f.lye.potassium->behaves(Behaviour::PurityVaries)) {
         const Figure& purity = a.f.lye.potassium->part(Part::PotassiumHydroxide);
-        if (purity.source != "maker")
+        if (purity.source != rowOf(OwnSource::PuritySet).id)
             a.say(C::PurityNotSaid, S::Note, Vessel::LyeJug, 0, {purity.range.typical()});
     }
 }

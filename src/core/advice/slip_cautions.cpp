@@ -13,6 +13,18 @@ namespace {
 using C = CautionCode;
 using S = Severity;
 
+// Whether the fat's own acids give that SV: short ones, as in fractionated coconut oil, take more
+// lye than any usual fat.
+bool svExplained(const Material& m, double sv)
+{
+    constexpr double near = 0.05; // as far as usual acids and usual oils agree
+    std::vector<std::pair<FattyAcid, double>> profile;
+    for (const auto& [acid, share] : m.fattyAcids)
+        profile.emplace_back(acid, share.range.typical());
+    const auto told = saponificationValueOf(profile, 0.0);
+    return told && std::abs(sv / *told - 1.0) < near;
+}
+
 // A fat takes 100 to 300 mg of potassium hydroxide; grams of a hydroxide per gram are a common
 // way to state the same.
 void unlikelySv(const Advising& a, const Line& line)
@@ -23,7 +35,7 @@ void unlikelySv(const Advising& a, const Line& line)
     if ((m.kind != MaterialKind::Fat && m.kind != MaterialKind::FattyAcid) || !value)
         return;
     const double sv = value->range.typical();
-    if (svIsUsual(sv))
+    if (svIsUsual(sv) || svExplained(m, sv))
         return;
     const std::optional<double> meant = svMeantBy(sv);
     std::optional<Edit> mend;

@@ -98,6 +98,7 @@ private:
             else
                 oilGrams += grams(i);
         }
+        // Oils in grams beside oils in per cent: the shares are of a whole that holds both.
         if (oilShares > 0.0 && oilGrams == 0.0)
             oils_ = f_.oilsTotal.inGrams();
         else if (oilShares > 0.0)
@@ -166,6 +167,7 @@ private:
                  {N::MolarMass, U::GramPerMole, molarMassSodiumHydroxide},
                  {N::MolarMass, U::GramPerMole, molarMassPotassiumHydroxide}},
                 mix_.pure, U::GramPerMole);
+        // Moisture is a share of what is weighed, not of what is pure.
         const double weighedNa = (1.0 - y) * molarMassSodiumHydroxide / mix_.sodium.purity;
         const double weighedK = y * molarMassPotassiumHydroxide / mix_.potassium.purity;
         w().add(Rule::WeighedPerMole,
@@ -260,6 +262,11 @@ private:
         return solveMasses();
     }
 
+    // Two linear equations in the make-up x and the batter B, where n = n0 + b x + E B:
+    //   water:  (water - R b) x + (D - R E) B = R n0 + W0 - w0
+    //   batter: B (1 - P - O E) = K0 + O n0 + (along + O b) x
+    // so Cramer's rule gives both at once; nothing is iterated, and the working can be done by
+    // hand.
     std::optional<Refusal> solveMasses()
     {
         const bool fixed = weighed_.has_value();
@@ -267,6 +274,7 @@ private:
         const double E = fixed ? 0.0 : shareAlkali_;
         const double O = mix_.weighed + jugPerMol_;
         const double room = 1.0 - shares_ - (fixed ? 0.0 : O * E);
+        // Written so that a NaN fails it too.
         if (!(room > 1e-9))
             return Refusal{RefusalCode::BatterSharesTooLarge, 0, {}, {shares_}};
         // With the hydroxide given, the pot's other masses do not move it.
@@ -315,6 +323,8 @@ private:
                      {N::Share, U::Percent, shares_},
                      {N::Batter, U::Gram, B}},
                     x, U::Gram, static_cast<std::int16_t>(makeUp_));
+            // More water than is wanted comes from the fixed lines: none is made up, and the
+            // account says how much too much there is.
             if (x < 0.0) {
                 x = 0.0;
                 B = batterAlone;

@@ -166,6 +166,11 @@ const Portion* Formula::portion(PortionId id) const
     return id == 0 || found == portions.end() ? nullptr : &*found;
 }
 
+bool Formula::cooks() const
+{
+    return std::ranges::any_of(lines, [](const Line& l) { return l.vessel == Vessel::AfterCook; });
+}
+
 bool Formula::usesSecondJug() const
 {
     return lye.secondJug ||

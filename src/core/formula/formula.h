@@ -184,6 +184,7 @@ struct Formula {
 
     const Portion* portion(PortionId id) const;
     bool usesSecondJug() const; // lye or a line is in it
+    bool cooks() const;         // something goes in after a cook
     // The portion a line goes into; 0 for all of the batter, as in a jug or the pot.
     PortionId portionOf(const Line& line) const;
     const Line* find(LineId id) const;

@@ -75,6 +75,8 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
     if (!superfatWrong && !strengthWrong)
         return;
 
+    // The slip itself first: taking the surplus out again, or adding what is short, brings back the
+    // plan with no other figure moved.
     const double meant = plannedGrams(latest, plan, planned);
     const double surplus = gramsFor(latest, meant, weighed) - meant;
     // Setting more or less oil or liquid aside changes where it is, not what there is.
@@ -90,6 +92,7 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
     const auto place = mainOil(plan, planned);
     const LineReckoned* oil = place ? &planned.lines[*place] : nullptr;
     const bool addMore = !out.mends.empty() && out.mends.front().kind == DayMendKind::AddMore;
+    // Otherwise lye is never taken out of a batter, only fat added to it, and the other way round.
     if (superfatOff < -superfatTolerance && oil && kept > 0.0 &&
         !(addMore && latest == WeighTarget{What::Line, oil->id})) {
         const double missing = onFat / kept - fat;
@@ -105,12 +108,14 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
         const WeighTarget target{sodium ? What::Sodium : What::Potassium, 0};
         if (h.mol > 0.0 && more > 0.0 && !(addMore && latest == target)) {
             const double pure = more * h.pureGrams / h.mol;
+            // Dissolved before it goes in, in no less water than takes it up while it is warm.
             out.mends.push_back({DayMendKind::AddHydroxide, target, more * h.weighedGrams / h.mol,
                                  pure * std::max(1.5, now.pure.ratio.value_or(0.0))});
         }
     }
     if (strengthOff > strengthTolerance && planned.pure.ratio) {
         const double pure = now.sodium.pureGrams + now.potassium.pureGrams;
+        // Water is only ever added; too much of it dries out.
         const double wanted = pure * *planned.pure.ratio - now.waterPresent;
         if (wanted > 0.0)
             out.mends.push_back({DayMendKind::AddWater, {}, wanted, 0.0});

@@ -12,6 +12,7 @@ public:
 
     DayPlan plan()
     {
+        // Oils first: lye that is made waits for nothing but its own cooling.
         act(DayStepKind::Prepare, Vessel::LyeJug);
         weighVessel(Vessel::OilPot);
         act(DayStepKind::MeltOils, Vessel::OilPot);
@@ -88,6 +89,7 @@ private:
         weighVessel(vessel);
         if (vessel == Vessel::LyeJug && r_.hasJugWater)
             weigh(DayStepKind::WeighJugWater, {What::JugWater, 0}, vessel);
+        // What lye would burn or salt out goes into the liquid before it.
         if (somethingToDissolve(vessel))
             act(DayStepKind::DissolveFirst, vessel);
         weigh(DayStepKind::WeighSodium, {sodium, 0}, vessel);

@@ -39,6 +39,7 @@ std::variant<AfterSlip, Refusal> afterSlip(const Formula& formula, const Reckoni
         const double acid = reckoned ? reckoned->acidMol : planned.acidMol;
         if (!(acid > 0.0) || acid >= planned.hydroxideMol)
             return cannot;
+        // Without the acid in the sum, the lye had been set for the fat alone.
         weighLye(formula, planned, 1.0 - acid / planned.hydroxideMol, weighed);
         break;
     }
@@ -73,6 +74,7 @@ std::variant<AfterSlip, Refusal> afterSlip(const Formula& formula, const Reckoni
         break;
     }
     }
+    // Past half the oils again it is another batch, and a pot that is twice too small.
     AfterSlip out{reckonAsWeighed(plan, planned, weighed, latest, topUps), false};
     for (const DayMend& mend : out.bowl.mends)
         if (mend.kind == DayMendKind::AddOil && mend.grams > 0.5 * planned.oilsGrams)

@@ -1,5 +1,7 @@
 #include "core/materials/food.h"
 
+#include "core/materials/own_sources.h"
+
 #include <algorithm>
 #include <array>
 
@@ -121,8 +123,9 @@ Material materialFromFood(const FoodRow& row)
             if (group.kind == MaterialKind::Fat && row.fatIs->unsaponifiable)
                 m.unsaponifiable = Figure{row.fatIs->unsaponifiable->range, "food-fat-is"};
         } else if (group.svTypical > 0.0) {
-            m.sources.push_back({"food-sv", "SV of the usual fat of this kind of food", true});
-            m.sv = Figure{*Interval::of(group.svLow, group.svTypical, group.svHigh), "food-sv"};
+            m.sources.push_back(sourceOf(OwnSource::UsualFat));
+            m.sv = Figure{*Interval::of(group.svLow, group.svTypical, group.svHigh),
+                          idOf(OwnSource::UsualFat)};
         }
     }
 
@@ -139,8 +142,8 @@ Material materialFromFood(const FoodRow& row)
             m.acids.push_back({acid.acid, {*Interval::of(v - doubt, v, most), row.acidSource}});
         }
         if (row.ph) {
-            m.sources.push_back({"food-ph", "Usual pH of the food", true});
-            m.ph = Figure{*row.ph, "food-ph"};
+            m.sources.push_back(sourceOf(OwnSource::UsualPh));
+            m.ph = Figure{*row.ph, idOf(OwnSource::UsualPh)};
         }
     } else if (row.group != "fat_oil" && (row.water.value_or(0.0) < 99.5 || ash > 0.5)) {
         double most = row.isVinegar ? vinegarMost : group.mostAcid;
@@ -154,10 +157,8 @@ Material materialFromFood(const FoodRow& row)
                                 std::max(0.0, 100.0 - sum) + tableRounding;
             most = std::min(most, room * mmolPerGramCitric);
         }
-        m.sources.push_back({"acidity-unknown",
-                             "Not known: titrate it, or treat it as 0 to the most such a food has",
-                             true});
-        m.titratable = Figure{*Interval::of(0.0, 0.0, most), "acidity-unknown"};
+        m.sources.push_back(sourceOf(OwnSource::AcidityUnknown));
+        m.titratable = Figure{*Interval::of(0.0, 0.0, most), idOf(OwnSource::AcidityUnknown)};
     }
 
     // Rounding in the table, and acids counted within carbohydrate, may bring the sum past 1.

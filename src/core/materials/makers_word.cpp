@@ -1,6 +1,7 @@
 #include "core/materials/makers_word.h"
 
 #include "core/materials/limits.h"
+#include "core/materials/own_sources.h"
 #include "core/materials/sv_check.h"
 
 #include <algorithm>
@@ -9,11 +10,9 @@ namespace rhexion {
 
 namespace {
 
-const std::string makersWord = "makers-makersWord";
-
 Figure wide(double low, double typical, double high)
 {
-    return {Interval::around(low, typical, high), makersWord};
+    return {Interval::around(low, typical, high), idOf(OwnSource::MakersWord)};
 }
 
 // Within the ends a fraction has.
@@ -23,6 +22,14 @@ Figure share(double typical, double doubt)
 }
 
 } // namespace
+
+std::span<const TakenAs> allTakenAs()
+{
+    static constexpr TakenAs all[] = {TakenAs::Scent,  TakenAs::Colour, TakenAs::DrySolid,
+                                      TakenAs::Watery, TakenAs::Salt,   TakenAs::Sugar,
+                                      TakenAs::Oil,    TakenAs::Acid};
+    return all;
+}
 
 bool needsFigure(TakenAs as)
 {
@@ -45,10 +52,7 @@ std::optional<Material> takenAs(const std::string& name, TakenAs as, double figu
         return std::nullopt;
     Material m;
     m.name = name;
-    m.sources = {
-        {makersWord,
-         "What it is in its maker's own word, the figures wide: common practice, no source",
-         false}};
+    m.sources = {sourceOf(OwnSource::MakersWord)};
     // g in a level teaspoon of what is of that kind (common practice, no source).
     double spoon = 0.0;
     switch (as) {
@@ -100,7 +104,7 @@ std::optional<Material> takenAs(const std::string& name, TakenAs as, double figu
         break;
     }
     if (spoon > 0.0)
-        m.measures.push_back({"tsp", spoon, makersWord});
+        m.measures.push_back({"tsp", spoon, idOf(OwnSource::MakersWord)});
     return m;
 }
 

@@ -5,11 +5,15 @@
 #include "core/materials/material.h"
 
 #include <optional>
+#include <span>
 #include <string>
 
 namespace rhexion {
 
 enum class TakenAs { Scent, Colour, DrySolid, Salt, Sugar, Watery, Oil, Acid };
+
+// All of them, in the order a list offers them.
+std::span<const TakenAs> allTakenAs();
 
 // What has to be known besides: water as a fraction, SV in mg KOH per g, acid as a fraction.
 bool needsFigure(TakenAs as);

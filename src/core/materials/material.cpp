@@ -4,6 +4,7 @@
 
 #include "core/materials/demand.h"
 #include "core/materials/limits.h"
+#include "core/materials/own_sources.h"
 
 #include <algorithm>
 
@@ -126,8 +127,8 @@ MaterialPtr plainWater()
         m->id = "water";
         m->name = "Water";
         m->kind = MaterialKind::Liquid;
-        m->part(Part::Water) = {Interval::exactly(1.0), "definition"};
-        m->sources.push_back({"definition", "By definition", false});
+        m->part(Part::Water) = {Interval::exactly(1.0), idOf(OwnSource::Definition)};
+        m->sources.push_back(sourceOf(OwnSource::Definition));
         return m;
     }();
     return water;
@@ -140,14 +141,14 @@ std::optional<Material> withPurity(const Material& hydroxide, double purity)
     Material out = hydroxide;
     const Part part = hydroxide.kind == MaterialKind::SodiumHydroxide ? Part::SodiumHydroxide
                                                                       : Part::PotassiumHydroxide;
+    const Source source = sourceOf(OwnSource::PuritySet);
     constexpr double doubt = 0.01;
     const double low = purity > doubt ? purity - doubt : purity;
     const double high = purity + doubt < 1.0 ? purity + doubt : 1.0;
-    out.part(part) = {*Interval::of(low, purity, high), "maker"};
+    out.part(part) = {*Interval::of(low, purity, high), source.id};
     out.part(Part::Carbonate) = {};
-    out.part(Part::Water) = {*Interval::of(1.0 - high, 1.0 - purity, 1.0 - low), "maker"};
-    out.sources = {
-        {"maker", "Purity as you set it, within a hundredth: common practice, no source", false}};
+    out.part(Part::Water) = {*Interval::of(1.0 - high, 1.0 - purity, 1.0 - low), source.id};
+    out.sources = {source};
     return out;
 }
 

@@ -1,0 +1,228 @@
+#include "core/makeday/place_now.h"
+
+#include "core/materials/demand.h"
+
+#include <algorithm>
+
+namespace rhexion {
+
+namespace {
+
+using What = WeighTarget::What;
+using Kind = DayStepKind;
+
+bool isHydroxide(What what)
+{
+    return what == What::Sodium || what == What::Potassium || what == What::SodiumSecond ||
+           what == What::PotassiumSecond;
+}
+
+class Day {
+public:
+    Day(const Formula& f, const DayPlan& plan, std::size_t step, std::span<const Weighed> weighed)
+        : f_(f), steps_(plan.steps), now_(std::min(step, plan.steps.size())), weighed_(weighed)
+    {
+    }
+
+    PlaceNow at(std::span<const TopUp> topUps) const
+    {
+        PlaceNow out;
+        out.place = place();
+        if (out.place == Place::Bowl)
+            out.portion = steps_[now_].portion;
+        for (std::size_t i = 0; i < steps_.size(); ++i)
+            if (const auto grams = gramsAt(i))
+                put(out, i, *grams);
+        for (const TopUp& topUp : topUps)
+            if (belongs(out, Vessel(topUp.vessel), 0)) {
+                const double share = shareOf(out, 0);
+                out.in.push_back({{}, topUp.material, topUp.grams * share});
+            }
+        for (const Lying& lying : out.in)
+            add(out.contents, lying);
+        return out;
+    }
+
+private:
+    bool done(Kind kind, Vessel vessel, PortionId portion = 0) const
+    {
+        for (std::size_t i = 0; i < now_; ++i)
+            if (steps_[i].kind == kind && steps_[i].vessel == vessel &&
+                steps_[i].portion == portion)
+                return true;
+        return false;
+    }
+    bool done(Kind kind) const
+    {
+        return std::any_of(steps_.begin(), steps_.begin() + std::ptrdiff_t(now_),
+                           [&](const DayStep& s) { return s.kind == kind; });
+    }
+
+    Place place() const
+    {
+        if (done(Kind::Pour))
+            return Place::Mould;
+        if (now_ < steps_.size() && steps_[now_].portion != 0 && done(Kind::Divide))
+            return Place::Bowl;
+        if (done(Kind::Combine))
+            return Place::Batter;
+        const Vessel vessel = now_ < steps_.size() ? steps_[now_].vessel : Vessel::OilPot;
+        return vessel == Vessel::LyeJug      ? Place::LyeJug
+               : vessel == Vessel::SecondJug ? Place::SecondJug
+                                             : Place::OilPot;
+    }
+
+    std::optional<double> gramsAt(std::size_t i) const
+    {
+        const WeighTarget& target = steps_[i].target;
+        if (target.what == What::None)
+            return std::nullopt;
+        const auto found = std::find_if(weighed_.rbegin(), weighed_.rend(),
+                                        [&](const Weighed& w) { return w.target == target; });
+        if (found == weighed_.rend() || !(found->grams > 0.0))
+            return std::nullopt;
+        return found->grams;
+    }
+
+    MaterialPtr materialOf(const WeighTarget& target) const
+    {
+        switch (target.what) {
+        case What::Line: {
+            const Line* line = f_.find(target.line);
+            return line ? line->material : nullptr;
+        }
+        case What::Solvent: {
+            const Line* makeUp = f_.makeUp();
+            return makeUp ? makeUp->material : nullptr;
+        }
+        case What::Sodium:
+        case What::SodiumSecond: return f_.lye.sodium;
+        case What::Potassium:
+        case What::PotassiumSecond: return f_.lye.potassium;
+        case What::JugWater: return plainWater();
+        case What::HeldOil: {
+            const Portion* portion = f_.portion(target.line);
+            const Line* line = portion && portion->held ? f_.find(portion->held->line) : nullptr;
+            return line ? line->material : nullptr;
+        }
+        case What::None: break;
+        }
+        return nullptr;
+    }
+
+    // Whether what is weighed for a vessel, by a portion or by all, has to do with this place.
+    static bool belongs(const PlaceNow& at, Vessel vessel, PortionId portion)
+    {
+        switch (at.place) {
+        case Place::LyeJug: return vessel == Vessel::LyeJug;
+        case Place::SecondJug: return vessel == Vessel::SecondJug;
+        case Place::OilPot: return vessel == Vessel::OilPot;
+        case Place::Bowl: return portion == 0 || portion == at.portion;
+        case Place::Batter:
+        case Place::Mould: return true;
+        }
+        return false;
+    }
+
+    // How much of it is here: all of a portion's own, its share of what is everybody's.
+    double shareOf(const PlaceNow& at, PortionId portion) const
+    {
+        if (at.place != Place::Bowl || portion != 0)
+            return 1.0;
+        double parts = 0.0;
+        for (const Portion& p : f_.portions)
+            parts += p.parts;
+        const Portion* own = f_.portion(at.portion);
+        return own && parts > 0.0 ? own->parts / parts : 1.0;
+    }
+
+    // Whether what was weighed at the step has gone to where it belongs, or waits in its cup.
+    bool isIn(const DayStep& step) const
+    {
+        if (isHydroxide(step.target.what))
+            return done(Kind::LyeIntoLiquid, step.vessel);
+        if (step.portion != 0)
+            return step.kind != Kind::SetOilAside
+                       ? done(Kind::PortionBack, Vessel::Trace, step.portion)
+                       : false;
+        switch (step.vessel) {
+        case Vessel::Emulsion: return done(Kind::Emulsion);
+        case Vessel::Trace: return done(Kind::Trace);
+        case Vessel::AfterCook: return done(Kind::AfterCook);
+        case Vessel::Top: return done(Kind::Top);
+        default: return true;
+        }
+    }
+
+    void put(PlaceNow& out, std::size_t i, double grams) const
+    {
+        const DayStep& step = steps_[i];
+        if (!belongs(out, step.vessel, step.portion))
+            return;
+        const Lying lying{step.target, materialOf(step.target), grams * shareOf(out, step.portion)};
+        if (step.kind == Kind::SetOilAside) {
+            const bool back = done(Kind::PortionBack, Vessel::Trace, step.portion);
+            if (!back) {
+                takeOut(out, lying);
+                out.waiting.push_back(lying);
+            }
+            return;
+        }
+        (isIn(step) ? out.in : out.waiting).push_back(lying);
+    }
+
+    // Oil set aside leaves the pot; out of all the oils it takes of each by its share.
+    static void takeOut(PlaceNow& out, const Lying& held)
+    {
+        double all = 0.0;
+        const auto from = [&](const Lying& l) {
+            return l.target.what == What::Line && l.material && l.material->isOil() &&
+                   (!held.material || l.material == held.material);
+        };
+        for (const Lying& l : out.in)
+            if (from(l))
+                all += l.grams;
+        if (!(all > 0.0))
+            return;
+        const double left = std::max(0.0, 1.0 - held.grams / all);
+        for (Lying& l : out.in)
+            if (from(l))
+                l.grams *= left;
+    }
+
+    static void add(Contents& to, const Lying& lying)
+    {
+        if (!lying.material)
+            return;
+        Contents one = contentsPerGram(*lying.material);
+        if (isHydroxide(lying.target.what)) {
+            // A hydroxide given by its purity alone: the rest of it is moisture.
+            const double moisture = moistureOf(*lying.material);
+            one.otherSolids = std::max(0.0, one.otherSolids - (moisture - one.water));
+            one.water = moisture;
+        }
+        const double g = lying.grams;
+        to.water += g * one.water;
+        to.fat += g * one.fat;
+        to.alkali += g * one.alkali;
+        to.acid += g * one.acid;
+        to.sugar += g * one.sugar;
+        to.salt += g * one.salt;
+        to.otherSolids += g * one.otherSolids;
+    }
+
+    const Formula& f_;
+    const std::vector<DayStep>& steps_;
+    std::size_t now_;
+    std::span<const Weighed> weighed_;
+};
+
+} // namespace
+
+PlaceNow placeNow(const Formula& formula, const DayPlan& plan, std::size_t step,
+                  std::span<const Weighed> weighed, std::span<const TopUp> topUps)
+{
+    return Day(formula, plan, step, weighed).at(topUps);
+}
+
+} // namespace rhexion
