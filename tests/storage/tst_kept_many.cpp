@@ -1,0 +1,594 @@
+// What the core makes of many thousand random inputs of every kind, among them what no sane maker
+// would do, by one number for each hundred of them: whatever moves anywhere, however little, is
+// seen. It proves that nothing moved, not that it is right; RHEXION_KEEP=1 keeps a meant change.
+#include <QTest>
+
+#include "core/account/effect.h"
+#include "core/advice/schools.h"
+#include "core/amounts/validate.h"
+#include "core/batch/fold.h"
+#include "core/formula/phrase.h"
+#include "core/formula/usual_place.h"
+#include "core/makeday/place_now.h"
+#include "core/makeday/slip.h"
+#include "core/makeday/stock_lye.h"
+#include "core/materials/citric_forms.h"
+#include "core/materials/food.h"
+#include "core/materials/lot.h"
+#include "core/materials/sv_check.h"
+#include "core/measuring/measure.h"
+#include "core/seek/scale_to.h"
+#include "storage/catalogue.h"
+#include "support/figures_of.h"
+#include "support/kept.h"
+#include "support/material_figures.h"
+#include "words/lexicon.h"
+#include "words/search_words.h"
+
+#include <random>
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+namespace {
+
+// A running number for what is poured into it: FNV-1a over seven significant figures.
+class Sponge {
+public:
+    void take(double figure) { take(QString::number(figure, 'g', 7).toStdString()); }
+    void take(const std::string& text)
+    {
+        for (const char c : text + ' ')
+            hash_ = (hash_ ^ static_cast<unsigned char>(c)) * 1099511628211ull;
+    }
+    void take(std::initializer_list<double> figures) { take(std::vector<double>(figures)); }
+    void take(const std::vector<double>& figures)
+    {
+        for (const double figure : figures)
+            take(figure);
+    }
+    void take(const Refusal& why)
+    {
+        take(double(why.code));
+        take(double(why.line));
+        take(why.figures);
+        take(why.item);
+    }
+    QString squeezed() const { return QString::number(hash_, 16); }
+
+private:
+    std::uint64_t hash_ = 1469598103934665603ull;
+};
+
+class Dice {
+public:
+    explicit Dice(unsigned seed) : engine_(seed) {}
+    double between(double low, double high)
+    {
+        return low + (high - low) * double(engine_()) / 4294967295.0;
+    }
+    // As likely between 1 and 2 as between 100 and 200.
+    double wide(double low, double high) { return low * std::pow(high / low, between(0, 1)); }
+    int below(int n) { return int(engine_() % unsigned(n)); }
+    bool chance(double p) { return between(0, 1) < p; }
+    template <class List>
+    const auto& one(const List& list)
+    {
+        return list[std::size_t(below(int(std::size(list))))];
+    }
+
+private:
+    std::mt19937 engine_;
+};
+
+class Inputs {
+public:
+    explicit Inputs(unsigned seed) : dice(seed)
+    {
+        for (const MaterialPtr& m : Catalogue::shipped().materials()) {
+            if (m->isHydroxide())
+                (m->kind == MaterialKind::SodiumHydroxide ? sodium_ : potassium_).push_back(m);
+            else
+                (m->isOil() ? oils_ : extras_).push_back(m);
+        }
+    }
+
+    MaterialPtr anyMaterial()
+    {
+        MaterialPtr m = dice.chance(0.4) ? dice.one(oils_) : dice.one(extras_);
+        return dice.chance(0.15) ? changed(*m) : m;
+    }
+
+    // A lot with its own figures, some of them strange.
+    MaterialPtr changed(const Material& m)
+    {
+        Lot lot{"7", "of May", {}, {}};
+        for (const FigureKind& kind : figureKinds()) {
+            const Figure* f = findFigure(m, kind.code);
+            if (!f || !dice.chance(0.3))
+                continue;
+            const double k = dice.chance(0.9) ? dice.between(0.9, 1.1) : dice.wide(0.001, 2.0);
+            const Interval& r = f->range;
+            if (const auto i = intervalOf(kind, r.low() * k, r.typical() * k, r.high() * k))
+                lot.figures.push_back({kind.code, *i, "weighed"});
+        }
+        return std::make_shared<const Material>(withLot(m, lot));
+    }
+
+    StatedAmount amount(bool oil)
+    {
+        static constexpr AmountUnit units[] = {AmountUnit::Gram,
+                                               AmountUnit::Gram,
+                                               AmountUnit::Gram,
+                                               AmountUnit::Ounce,
+                                               AmountUnit::Kilogram,
+                                               AmountUnit::Pound,
+                                               AmountUnit::PercentOfOils,
+                                               AmountUnit::PercentOfBatter,
+                                               AmountUnit::PercentOfLiquid,
+                                               AmountUnit::Millilitre,
+                                               AmountUnit::Teaspoon,
+                                               AmountUnit::Tablespoon,
+                                               AmountUnit::Cup,
+                                               AmountUnit::Drop,
+                                               AmountUnit::Piece};
+        const AmountUnit unit = oil && dice.chance(0.8) ? AmountUnit::Gram : dice.one(units);
+        const bool share = unit == AmountUnit::PercentOfOils ||
+                           unit == AmountUnit::PercentOfBatter ||
+                           unit == AmountUnit::PercentOfLiquid;
+        double value = oil && unit == AmountUnit::Gram ? dice.wide(20, 800)
+                       : share                         ? dice.wide(0.05, 60)
+                       : unit == AmountUnit::Gram      ? dice.wide(0.2, 400)
+                                                       : dice.wide(0.1, 30);
+        return {value, unit};
+    }
+
+    Formula formula()
+    {
+        static const std::string names[] = {"",      "Baby bar",           "mild and low pH loaf",
+                                            "scrub", "5 % water discount", "kids' bath"};
+        Formula f;
+        f.name = dice.one(names);
+        f.notes = dice.one(names);
+        const auto put = [&](const MaterialPtr& m, const StatedAmount& a, Vessel v) {
+            Line line;
+            line.id = f.newId();
+            line.material = m;
+            line.amount = a;
+            line.vessel = v;
+            line.frozen = dice.chance(0.2);
+            line.allWater = dice.chance(0.1);
+            line.locked = dice.chance(0.1);
+            line.solvent = dice.chance(0.1) ? dice.between(0, 3) : 0.0;
+            f.lines.push_back(line);
+        };
+        const int oils = dice.chance(0.95) ? 1 + dice.below(5) : 0;
+        for (int i = 0; i < oils; ++i)
+            put(dice.chance(0.1) ? changed(*dice.one(oils_)) : dice.one(oils_), amount(true),
+                dice.chance(0.9) ? Vessel::OilPot : dice.one(allVessels));
+        for (int i = dice.below(7); i > 0; --i) {
+            const MaterialPtr m = anyMaterial();
+            const StatedAmount a = amount(false);
+            const Vessel usual = usualPlaceOf(*m, a, 500, dice.chance(0.2)).vessel;
+            put(m, a, dice.chance(0.7) ? usual : dice.one(allVessels));
+        }
+        if (dice.chance(0.85))
+            put(dice.chance(0.5) ? plainWater() : dice.one(extras_), {0, AmountUnit::Rest},
+                dice.chance(0.8) ? Vessel::LyeJug : dice.one(allVessels));
+        settings(f);
+        if (dice.chance(0.25))
+            portions(f);
+        return f;
+    }
+
+    Dice dice;
+
+private:
+    MaterialPtr lye(const std::vector<MaterialPtr>& known)
+    {
+        const MaterialPtr m = dice.one(known);
+        if (dice.chance(0.3))
+            if (const auto pure = withPurity(*m, dice.between(0.4, 1.0)))
+                return std::make_shared<const Material>(*pure);
+        return dice.chance(0.2) ? changed(*m) : m;
+    }
+
+    void settings(Formula& f)
+    {
+        LyeSettings& lye_ = f.lye;
+        lye_.sodium = lye(sodium_);
+        lye_.potassium = lye(potassium_);
+        lye_.superfat = dice.chance(0.8) ? dice.between(0, 0.12) : dice.between(-0.2, 0.6);
+        lye_.potassiumShare = dice.chance(0.5) ? 0.0 : dice.chance(0.3) ? 1.0 : dice.between(0, 1);
+        lye_.split = static_cast<SplitConvention>(dice.below(3));
+        lye_.hiddenFat = static_cast<HiddenFatSchool>(dice.below(3));
+        lye_.basis = static_cast<SuperfatBasis>(dice.below(2));
+        if (dice.chance(0.15))
+            lye_.fixed = FixedHydroxide{Mass::grams(dice.wide(1, 300)),
+                                        Mass::grams(dice.chance(0.5) ? 0 : dice.wide(1, 100))};
+        if (dice.chance(0.15))
+            lye_.secondJug = SecondJug{dice.between(0, 1), dice.between(0, 1)};
+        LiquidSettings& liquid = f.liquid;
+        liquid.how = static_cast<LiquidStatement>(dice.below(4));
+        liquid.value = liquid.how == LiquidStatement::Strength        ? dice.between(0.12, 0.55)
+                       : liquid.how == LiquidStatement::Ratio         ? dice.wide(0.8, 6)
+                       : liquid.how == LiquidStatement::PercentOfOils ? dice.between(0.1, 0.6)
+                                                                      : dice.between(0, 0.6);
+        liquid.convention = static_cast<StrengthConvention>(dice.below(2));
+        if (dice.chance(0.2))
+            liquid.jugRatio = dice.between(0.5, 2.0);
+        liquid.jugCoolest = Temperature::celsius(dice.one(std::array{0.0, 5.0, 10.0, 20.0, 35.0}));
+        f.mixing = {Temperature::celsius(dice.between(10, 95)), dice.between(0, 20)};
+        f.oilsTotal = Mass::grams(dice.chance(0.7) ? 0 : dice.wide(50, 5000));
+    }
+
+    void portions(Formula& f)
+    {
+        for (int i = 1 + dice.below(3); i > 0; --i) {
+            Portion portion;
+            portion.id = f.newId();
+            portion.parts = dice.wide(0.2, 5);
+            if (dice.chance(0.5))
+                portion.held = HeldOil{
+                    dice.chance(0.4) && !f.lines.empty() ? dice.one(f.lines).id : LineId(0),
+                    dice.chance(0.5) ? StatedAmount{dice.wide(0.5, 90), AmountUnit::PercentOfOils}
+                                     : StatedAmount{dice.wide(1, 300), AmountUnit::Gram}};
+            f.portions.push_back(portion);
+        }
+        for (Line& line : f.lines)
+            if (dice.chance(0.4))
+                line.portion = dice.one(f.portions).id;
+    }
+
+    std::vector<MaterialPtr> oils_, extras_, sodium_, potassium_;
+};
+
+void takeReckoning(Sponge& sponge, const Formula& f, const Reckoning& r)
+{
+    std::vector<double> row = figuresOf(r);
+    appendCautions(row, f, r);
+    sponge.take(row);
+    for (const Caution& c : findingsOf(f, r, nullptr, *words::lexicon()))
+        sponge.take(double(c.code));
+}
+
+void takeBowl(Sponge& sponge, const AsWeighed& bowl)
+{
+    sponge.take(bowl.reckoning.batterGrams);
+    sponge.take(bowl.reckoning.superfatTrue.value_or(-99.0));
+    for (const DayMend& mend : bowl.mends) {
+        sponge.take(double(mend.kind) + 100.0 * double(mend.target.what));
+        sponge.take(mend.grams);
+        sponge.take(mend.withWaterGrams);
+    }
+}
+
+// A day of the formula with weighings that are off, looked at half way.
+void takeDay(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r)
+{
+    const DayPlan plan = planDay(f, r);
+    std::vector<Weighed> weighed;
+    std::vector<TopUp> topUps;
+    for (const DayStep& step : plan.steps) {
+        sponge.take(double(step.kind) + 100.0 * double(step.vessel) + 1e4 * step.portion);
+        sponge.take(step.plannedGrams);
+        if (step.target.what != WeighTarget::What::None && dice.chance(0.7))
+            weighed.push_back({step.target, step.plannedGrams * dice.between(0.9, 1.15)});
+    }
+    if (dice.chance(0.3))
+        topUps.push_back({plainWater(), dice.one(allVessels), dice.wide(1, 60)});
+    const WeighTarget latest = weighed.empty() ? WeighTarget{} : dice.one(weighed).target;
+    takeBowl(sponge, reckonAsWeighed(f, r, weighed, latest, topUps));
+    for (int i = 0; i < 4; ++i) {
+        const PlaceNow now =
+            placeNow(f, plan, std::size_t(dice.below(int(plan.steps.size()) + 1)), weighed, topUps);
+        sponge.take(double(now.place) + 10.0 * now.portion);
+        const Contents& c = now.contents;
+        sponge.take({c.water, c.fat, c.alkali, c.acid, c.sugar, c.salt, c.otherSolids,
+                     double(now.in.size()), double(now.waiting.size())});
+    }
+    for (int i = 0; i < 3; ++i) {
+        Slip slip{static_cast<SlipKind>(dice.below(6)), 0, dice.wide(0.3, 60), plainWater()};
+        if (!f.lines.empty())
+            slip.line = dice.one(f.lines).id;
+        const auto after = afterSlip(f, r, slip);
+        if (const auto* s = std::get_if<AfterSlip>(&after)) {
+            takeBowl(sponge, s->bowl);
+            sponge.take(s->tooFar ? 1.0 : 0.0);
+        } else
+            sponge.take(std::get<Refusal>(after));
+    }
+}
+
+void takeRest(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r)
+{
+    for (const SchoolTold& told : schoolsOf(f)) {
+        sponge.take(double(told.school) * 10 + told.chosen);
+        for (const SchoolAnswer& a : told.answers)
+            sponge.take({double(a.option), a.sodiumGrams, a.potassiumGrams, a.makeUpGrams,
+                         a.superfatTrue, a.strength});
+    }
+    const StockLyeWish wish{dice.chance(0.5), dice.between(0.1, 0.6), 1 + dice.below(5),
+                            dice.between(0, 0.3)};
+    if (const auto lye = stockLye(f, r, wish))
+        sponge.take({lye->hydroxideGrams, lye->waterGrams, lye->solutionGrams, lye->perBatchGrams,
+                     lye->strength.low(), lye->strength.high(),
+                     lye->crystallisesBelow ? lye->crystallisesBelow->inCelsius() : -99.0});
+    const auto factor = factorFor(f, dice.chance(0.5) ? ScaleTo::Oils : ScaleTo::Batter,
+                                  Mass::grams(dice.wide(50, 5000)));
+    sponge.take(factor.value_or(-99.0));
+    for (const Edit& edit : scaled(f, dice.wide(0.3, 4))) {
+        Formula after = f;
+        if (apply(after, edit))
+            for (const Line& line : after.lines)
+                sponge.take(line.amount.value);
+    }
+    if (const auto doubt = doubtOf(f, r, {300, 5}))
+        sponge.take({doubt->superfat.low, doubt->superfat.high, doubt->strength.median,
+                     doubt->chanceOfExcess, double(doubt->causes.size())});
+}
+
+MeasureResult reading(Dice& dice)
+{
+    const auto g = [&](double low, double high) { return Mass::grams(dice.wide(low, high)); };
+    const Scale scale{dice.one(std::array{0.01, 0.1, 1.0})};
+    const Interval purity = Interval::around(0.95, dice.between(0.95, 0.99), 0.995);
+    std::vector<TitrationRun> titrations;
+    std::vector<PurityRun> purities;
+    const double about = dice.wide(1, 30);
+    for (int i = dice.below(4); i > 0; --i) {
+        titrations.push_back({dice.between(8, 12), about * dice.between(0.8, 1.3)});
+        purities.push_back({dice.between(4, 6), dice.between(36, 46)});
+    }
+    switch (dice.below(8)) {
+    case 0: return dryDown(g(10, 200), g(10, 200), g(1, 60), scale);
+    case 1:
+        return refractometerWater(dice.between(-2, 90), Temperature::celsius(dice.between(5, 35)),
+                                  dice.chance(0.5), dice.between(0, 0.3));
+    case 2: return solutionStrength(dice.chance(0.5), g(1, 50), purity, dice.wide(50, 2000), scale);
+    case 3: return titratableAcidity(titrations, Interval::around(0.09, 0.1, 0.11));
+    case 4: return densityByCup(g(10, 60), g(50, 300), g(50, 300), scale);
+    case 5: return eachWeight(g(5, 100), g(1, 60), dice.below(30), scale);
+    case 6:
+        return hydroxidePurity(purities, dice.between(0.9, 1.0), dice.chance(0.5), g(5, 40),
+                               g(60, 200), scale);
+    default:
+        return mixtureWater(g(10, 200), g(100, 400), g(50, 300), Interval::around(0.4, 0.5, 0.6));
+    }
+}
+
+} // namespace
+
+class TestKeptMany : public QObject {
+    Q_OBJECT
+
+    // count times a hundred of what one() pours into the sponge.
+    template <class One>
+    void keepEach(const char* file, int count, One one)
+    {
+        Kept kept(file);
+        for (int block = 0; block < count; ++block) {
+            Sponge sponge;
+            for (int i = 0; i < 100; ++i)
+                one(sponge);
+            kept.add(QStringLiteral("%1 %2").arg(block).arg(sponge.squeezed()), {});
+        }
+        const QString difference = kept.firstDifference();
+        QVERIFY2(difference.isEmpty(), qPrintable(difference));
+    }
+
+private Q_SLOTS:
+    void formulas()
+    {
+        Inputs inputs(101);
+        int reckoned = 0;
+        keepEach("many_formulas.txt", 120, [&](Sponge& sponge) {
+            const Formula f = inputs.formula();
+            const ReckonResult result = reckon(f);
+            if (const auto* why = std::get_if<Refusal>(&result)) {
+                sponge.take(*why);
+                return;
+            }
+            ++reckoned;
+            takeReckoning(sponge, f, std::get<Reckoning>(result));
+        });
+        QVERIFY2(reckoned > 4000, qPrintable(QString::number(reckoned)));
+    }
+
+    void days()
+    {
+        Inputs inputs(102);
+        keepEach("many_days.txt", 50, [&](Sponge& sponge) {
+            const Formula f = inputs.formula();
+            const ReckonResult result = reckon(f);
+            if (const auto* r = std::get_if<Reckoning>(&result)) {
+                takeDay(sponge, inputs.dice, f, *r);
+                takeRest(sponge, inputs.dice, f, *r);
+            }
+        });
+    }
+
+    // Every limit from both sides.
+    void edits()
+    {
+        Inputs inputs(103);
+        Dice& dice = inputs.dice;
+        keepEach("many_edits.txt", 20, [&](Sponge& sponge) {
+            Formula f = inputs.formula();
+            LyeSettings lye = f.lye;
+            lye.superfat = dice.between(-1.2, 1.2);
+            lye.potassiumShare = dice.between(-0.2, 1.2);
+            LiquidSettings liquid = f.liquid;
+            liquid.value = dice.chance(0.5) ? dice.wide(0.001, 100) : dice.between(-1, 1);
+            liquid.usualRatio = dice.wide(0.05, 50);
+            liquid.jugRatio = dice.wide(0.01, 100);
+            liquid.jugCoolest = Temperature::celsius(dice.between(-60, 200));
+            const LineId line = f.lines.empty() ? 1 : dice.one(f.lines).id;
+            const Edit edits[] = {
+                SetLye{SettingField::Superfat, lye},
+                SetLiquid{SettingField::Liquid, liquid},
+                SetMixing{{Temperature::celsius(dice.between(-40, 250)), dice.between(-10, 120)}},
+                SetAmount{line, {dice.wide(1e-3, 1e10), inputs.amount(false).unit}},
+                SetSolvent{line, dice.between(-2, 30)},
+                MoveLine{line, dice.one(allVessels), std::size_t(dice.below(9))},
+                SetLocked{line, dice.chance(0.5)},
+                SetAllWater{line, dice.chance(0.5)},
+                SetOilsTotal{Mass::grams(dice.wide(1e-3, 1e10))}};
+            for (const Edit& edit : edits) {
+                if (const auto why = refusalOf(f, edit))
+                    sponge.take(*why);
+                const auto back = apply(f, edit);
+                sponge.take(back ? double(back->index()) : -1.0);
+            }
+            const ReckonResult result = reckon(f);
+            if (const auto* why = std::get_if<Refusal>(&result))
+                sponge.take(*why);
+            else
+                sponge.take(figuresOf(std::get<Reckoning>(result)));
+        });
+    }
+
+    void materials()
+    {
+        Inputs inputs(104);
+        Dice& dice = inputs.dice;
+        keepEach("many_materials.txt", 30, [&](Sponge& sponge) {
+            const MaterialPtr m = inputs.anyMaterial();
+            sponge.take(figuresOf(*m));
+            const auto fault = faultOf(*m);
+            sponge.take(fault ? double(fault->code) : -1.0);
+            const UsualPlace place =
+                usualPlaceOf(*m, inputs.amount(false), dice.wide(50, 2000), dice.chance(0.3));
+            sponge.take({double(place.vessel), double(place.reason),
+                         place.other ? double(*place.other) : -1.0});
+            if (const auto other = otherCitricForm(*m))
+                sponge.take(other->id);
+            const double sv = dice.chance(0.5) ? dice.between(0.05, 0.4) : dice.between(50, 400);
+            sponge.take({svIsUsual(sv) ? 1.0 : 0.0, svMeantBy(sv).value_or(-1.0)});
+            std::vector<Ingredient> parts;
+            double all = 0.0;
+            for (int i = 1 + dice.below(4); i > 0; --i) {
+                parts.push_back({inputs.anyMaterial(), Mass::grams(dice.wide(1, 300))});
+                all += parts.back().mass.inGrams();
+            }
+            const auto mixture = mixed(parts, Mass::grams(all * dice.between(0.4, 1.1)));
+            sponge.take(mixture ? figuresOf(*mixture) : std::vector{-1.0});
+            static const std::string groups[] = {
+                "milk",     "egg",   "sugar",      "fruit",    "juice",   "vegetable",   "cereal",
+                "nut_seed", "other", "spice_herb", "beverage", "fat_oil", "salt_mineral"};
+            FoodRow row;
+            row.id = "sr24-1";
+            row.name = "food";
+            row.group = dice.one(groups);
+            for (auto* figure : {&row.water, &row.protein, &row.fat, &row.carbohydrate, &row.sugars,
+                                 &row.starch, &row.fibre, &row.ash, &row.alcohol})
+                if (dice.chance(0.8))
+                    *figure = dice.wide(0.05, 60);
+            row.sodiumMg = dice.wide(1, 20000);
+            row.isVinegar = dice.chance(0.1);
+            row.sugarsUnderstated = dice.chance(0.2);
+            if (dice.chance(0.3))
+                row.acids.push_back({static_cast<Acid>(dice.below(5)), dice.wide(0.01, 5)});
+            sponge.take(figuresOf(materialFromFood(row)));
+        });
+    }
+
+    void readings()
+    {
+        Dice dice(105);
+        keepEach("many_readings.txt", 30, [&](Sponge& sponge) {
+            const MeasureResult result = reading(dice);
+            if (const auto* m = std::get_if<Measured>(&result)) {
+                std::vector<double> row{m->value.low(), m->value.typical(), m->value.high()};
+                appendWorking(row, m->working);
+                sponge.take(row);
+            } else
+                sponge.take(double(std::get<MeasureFault>(result)));
+        });
+    }
+
+    void phrases()
+    {
+        static const std::string words[] = {"120",         "1/2",
+                                            "1",           "1/4",
+                                            "½",           "2,5",
+                                            "1,250",       "3.75",
+                                            "-4",          "0",
+                                            "10",          "1'000",
+                                            "(",           "+",
+                                            "x",           "*",
+                                            "/",           "g",
+                                            "oz",          "lb",
+                                            "kg",          "tsp",
+                                            "tbsp",        "heaped tsp",
+                                            "cup",         "%",
+                                            "ml",          "fl oz",
+                                            "drops",       "pinch",
+                                            "half a",      "a",
+                                            "rest",        "of oils",
+                                            "of",          "per",
+                                            "pound",       "ppo",
+                                            "buttermilk",  "olive oil",
+                                            "egg yolk",    "frozen",
+                                            "at trace",    "in the jug",
+                                            "on top",      "after the cook",
+                                            "dissolved",   "about",
+                                            "citric acid", "clove fragrance",
+                                            "1 e",         "°"};
+        Dice dice(106);
+        const auto lexicon = words::lexicon();
+        keepEach("many_phrases.txt", 60, [&](Sponge& sponge) {
+            std::string text;
+            for (int i = 1 + dice.below(7); i > 0; --i)
+                text += dice.one(words) + (dice.chance(0.85) ? " " : "");
+            PhraseHabits habits{dice.chance(0.5) ? '.' : ',', AmountUnit::Gram, lexicon};
+            const auto parsed = parsePhrase(text, habits);
+            if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
+                sponge.take(double(fault->code));
+                sponge.take(fault->part);
+            } else {
+                const auto& p = std::get<Phrase>(parsed);
+                sponge.take(p.materialText);
+                sponge.take({p.amount ? p.amount->value : -1.0,
+                             p.amount ? double(p.amount->unit) : -1.0, p.bare ? 1.0 : 0.0,
+                             p.frozen ? 1.0 : 0.0, p.dissolved ? 1.0 : 0.0,
+                             p.vessel ? double(*p.vessel) : -1.0,
+                             p.perOilsMass ? p.perOilsMass->inGrams() : -1.0});
+            }
+            const auto amount = parseAmount(text, habits);
+            if (const auto* a = std::get_if<StatedAmount>(&amount))
+                sponge.take({a->value, double(a->unit)});
+            else
+                sponge.take(double(std::get<PhraseFault>(amount).code));
+        });
+    }
+
+    // What makers type with a slip in it.
+    void searches()
+    {
+        Dice dice(107);
+        SearchIndex index;
+        index.setRules(words::searchRules());
+        for (const MaterialPtr& m : Catalogue::shipped().materials())
+            index.add(m->name, m->alsoCalled, int(m->alsoCalled.size() % 3));
+        keepEach("many_searches.txt", 10, [&](Sponge& sponge) {
+            std::string text = dice.one(Catalogue::shipped().materials())->name;
+            if (dice.chance(0.6))
+                text = text.substr(0, text.size() * std::size_t(1 + dice.below(4)) / 4);
+            for (int i = dice.below(3); i > 0 && text.size() > 2; --i) {
+                const auto at = std::size_t(dice.below(int(text.size())));
+                if (dice.chance(0.5))
+                    text.erase(at, 1);
+                else
+                    text[at] = char('a' + dice.below(26));
+            }
+            const auto found = index.find(text);
+            sponge.take(double(found.size()));
+            for (std::size_t i = 0; i < std::min<std::size_t>(found.size(), 6); ++i)
+                sponge.take(double(found[i].index) + 1e4 * found[i].mark);
+        });
+    }
+};
+
+QTEST_GUILESS_MAIN(TestKeptMany)
+#include "tst_kept_many.moc"
