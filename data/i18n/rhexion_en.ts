@@ -140,4 +140,14 @@
         </translation>
     </message>
 </context>
+<context>
+    <name>rhexion::CopyActions</name>
+    <message numerus="yes">
+        <source>%n row(s) copied.</source>
+        <translation>
+            <numerusform>%n row copied.</numerusform>
+            <numerusform>%n rows copied.</numerusform>
+        </translation>
+    </message>
+</context>
 </TS>

@@ -4,13 +4,12 @@
 #include "app/theme/theme.h"
 #include "document/formula_document.h"
 
-#include <QShortcut>
 #include <QVBoxLayout>
 
 namespace rhexion {
 
 FiguresWindow::FiguresWindow(FormulaDocument& document, DoubtWatcher& doubt, QWidget* owner)
-    : QWidget(owner, Qt::Window), document_(document)
+    : LeavableWindow(owner), document_(document)
 {
     panel_ = new FiguresPanel(document, doubt, this);
     panel_->setWorkingShown(false); // it belongs to the bench
@@ -19,9 +18,6 @@ FiguresWindow::FiguresWindow(FormulaDocument& document, DoubtWatcher& doubt, QWi
     layout->addWidget(panel_);
     resize(Theme::px(360), Theme::px(640));
     connect(&document_, &FormulaDocument::changed, this, &FiguresWindow::retitle);
-    for (const QKeySequence& keys :
-         {QKeySequence(Qt::Key_Escape), QKeySequence(Qt::CTRL | Qt::Key_W)})
-        connect(new QShortcut(keys, this), &QShortcut::activated, this, &QWidget::close);
     retitle();
 }
 

@@ -2,7 +2,7 @@
 // formula. They are the same figures: what is changed on the bench changes here at once.
 #pragma once
 
-#include <QWidget>
+#include "app/widgets/leavable_window.h"
 
 #include "words/speech.h"
 
@@ -12,7 +12,7 @@ class DoubtWatcher;
 class FiguresPanel;
 class FormulaDocument;
 
-class FiguresWindow : public QWidget {
+class FiguresWindow : public LeavableWindow {
     Q_OBJECT
 public:
     FiguresWindow(FormulaDocument& document, DoubtWatcher& doubt, QWidget* owner);

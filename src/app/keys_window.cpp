@@ -4,7 +4,6 @@
 #include "app/widgets/command_finder.h"
 #include "app/widgets/page_browser.h"
 
-#include <QShortcut>
 #include <QVBoxLayout>
 
 namespace rhexion {
@@ -44,7 +43,7 @@ QString section(const QString& title, const QList<KeyRow>& rows)
 
 } // namespace
 
-KeysWindow::KeysWindow(const QMenuBar& bar, QWidget* owner) : QWidget(owner, Qt::Window)
+KeysWindow::KeysWindow(const QMenuBar& bar, QWidget* owner) : LeavableWindow(owner)
 {
     setAttribute(Qt::WA_DeleteOnClose);
     setWindowTitle(tr("All keys"));
@@ -78,9 +77,6 @@ KeysWindow::KeysWindow(const QMenuBar& bar, QWidget* owner) : QWidget(owner, Qt:
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(page_);
     resize(Theme::px(560), Theme::px(620));
-    for (const QKeySequence& keys :
-         {QKeySequence(Qt::Key_Escape), QKeySequence(Qt::CTRL | Qt::Key_W)})
-        connect(new QShortcut(keys, this), &QShortcut::activated, this, &QWidget::close);
 }
 
 } // namespace rhexion

@@ -2,6 +2,7 @@
 
 #include "app/bench/bench_page.h"
 #include "app/bench/scale_button.h"
+#include "app/copy_actions.h"
 #include "app/figures_window.h"
 #include "app/file_actions.h"
 #include "app/habits_menu.h"
@@ -12,12 +13,17 @@
 #include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
 #include "app/widgets/note_column.h"
+#include "app/widgets/rail.h"
 #include "app/widgets/scroll_room.h"
+#include "app/widgets/spoken.h"
 #include "app/widgets/steady_stack.h"
 #include "app/widgets/typing_line.h"
 #include "app/widgets/undo_keys.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
+#include "models/batches_model.h"
+#include "models/stock_model.h"
+#include "pages/working_page.h"
 #include "storage/formula_json.h"
 #include "storage/stock.h"
 #include "words/lexicon.h"
@@ -37,6 +43,7 @@
 #include <QScreen>
 #include <QSettings>
 #include <QStackedWidget>
+#include <QTextDocument>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -60,8 +67,10 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     : workshop_(workshop), clock_(workshop.clock()), document_(new FormulaDocument(this)),
       autosave_(new Autosave(*document_, workshop.recoveryFolder(), this)),
       files_(new FileActions(*document_, *this)), sheets_(new SheetActions(*document_, *this)),
+      copies_(new CopyActions([this] { return copyable(); }, *this)),
       habitsMenu_(new HabitsMenu(this)), lookMenu_(new LookMenu(this)), stock_(&workshop.stock())
 {
+    installSpokenRoles();
     document_->setWords(words::lexicon());
     setAcceptDrops(true);
     if (first)
@@ -113,6 +122,7 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
         say(tr("Your usual settings cannot be read, so new formulas begin as they come. %1")
                 .arg(words::fileFault(*fault)));
     wireNotes();
+    wireCopies();
     connect(sheets_, &SheetActions::said, this, &MainWindow::say);
     connect(sheets_, &SheetActions::wrote, this, [this](const QString& path) {
         banner().show(Banner::Tone::Fine,
@@ -141,7 +151,8 @@ MainWindow::~MainWindow()
 
 QWidget* MainWindow::buildRail()
 {
-    auto* rail = new QFrame(this);
+    auto* rail = new Rail(this);
+    rail->setAccessibleName(tr("Places"));
     rail->setObjectName(QStringLiteral("rail"));
     fixWidth(rail, 84);
     auto* column = new QVBoxLayout(rail);
@@ -154,8 +165,9 @@ QWidget* MainWindow::buildRail()
         {tr("Shelf"), QStringLiteral("library-big"), ShelfPlace}};
     int number = 0;
     for (const auto& [name, icon, place] : places) {
-        auto* button = new QToolButton(rail);
+        auto* button = new RailButton(rail);
         button->setObjectName(QStringLiteral("rail"));
+        button->setAccessibleName(name);
         button->setText(name);
         button->setIcon(Theme::icon(icon, Ink::Ink));
         button->setToolButtonStyle(Qt::ToolButtonTextUnderIcon);
@@ -404,6 +416,32 @@ void MainWindow::about()
                           .arg(QApplication::applicationVersion()) +
                       QLatin1Char(' ') + words::safety() + QLatin1Char(' ') + words::firstAid() +
                       QLatin1Char(' ') + words::localLaw());
+}
+
+CopyActions::Here MainWindow::copyable()
+{
+    CopyActions::Here here;
+    here.accounts = bench_->accounts();
+    if (journalPage_ && journalPage_->isVisible()) {
+        here.table = tableOf(journalPage_->batches());
+        here.page = journalPage_->pageText();
+    } else if (shelfPage_ && shelfPage_->isVisible()) {
+        here.table = tableOf(shelfPage_->listed());
+        here.page = shelfPage_->pageText();
+    } else if (const Reckoning* r = document_->reckoning()) {
+        here.table = formulaTable(document_->formula(), *r, speech());
+        QTextDocument page;
+        page.setHtml(workingHtml(document_->formula(), *r, speech(), {}));
+        here.page = page.toPlainText();
+    }
+    return here;
+}
+
+void MainWindow::wireCopies()
+{
+    connect(copies_, &CopyActions::said, this, &MainWindow::say);
+    connect(copies_, &CopyActions::copied, this,
+            [this](const QString& text) { banner().show(Banner::Tone::Fine, text); });
 }
 
 void MainWindow::find()

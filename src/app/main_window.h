@@ -4,6 +4,7 @@
 #include <QHash>
 #include <QMainWindow>
 
+#include "app/copy_actions.h"
 #include "app/workshop.h"
 #include "words/speech.h"
 
@@ -15,6 +16,7 @@ namespace rhexion {
 class Autosave;
 class Banner;
 class BenchPage;
+class CopyActions;
 class SheetActions;
 class ShelfPage;
 class Stock;
@@ -62,6 +64,7 @@ public:
     void fitScreen();
     void leaveCopy(); // unsaved work into a copy that outlives the window
     SheetActions& sheets() { return *sheets_; }
+    CopyActions& copies() { return *copies_; }
     void makeBatch();
 
 protected:
@@ -100,6 +103,8 @@ private:
     Speech speech() const;
     void about();
     void find(); // in the place at hand
+    void wireCopies();
+    CopyActions::Here copyable(); // at the place at hand
 
     std::unique_ptr<Workshop> own_; // only where nobody else has one
     Workshop& workshop_;
@@ -108,6 +113,7 @@ private:
     Autosave* autosave_;
     FileActions* files_;
     SheetActions* sheets_;
+    CopyActions* copies_;
     HabitsMenu* habitsMenu_;
     LookMenu* lookMenu_;
     Stock* stock_;

@@ -93,6 +93,7 @@ void MainWindow::buildEditMenu()
     });
     addBench(*edit, tr("&Paste lines"), QKeySequence(ctrlShift | Qt::Key_V),
              [this] { bench_->typing()->pasteFromClipboard(); });
+    copies_->addTo(*edit);
     edit->addAction(tr("&Find here"), QKeySequence::Find, this, &MainWindow::find);
     addBench(*edit, tr("&Choose from the shelf"), QKeySequence(ctrl | Qt::Key_L),
              [this] { bench_->showShelf(); });

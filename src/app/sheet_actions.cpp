@@ -8,6 +8,7 @@
 #include <QMenu>
 #include <QPageSize>
 #include <QPrintDialog>
+#include <QPrintPreviewDialog>
 #include <QPrinter>
 #include <QSettings>
 
@@ -32,6 +33,8 @@ SheetActions::SheetActions(FormulaDocument& document, QWidget& window)
 void SheetActions::addTo(QMenu& menu)
 {
     menu.addAction(tr("&Print the batch sheet…"), QKeySequence::Print, this, &SheetActions::print);
+    menu.addAction(tr("&Look at it before printing…"),
+                   QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P), this, &SheetActions::preview);
     menu.addAction(tr("Batch sheet as P&DF…"), this, &SheetActions::save);
     QAction* working = menu.addAction(tr("Print the &working with it"), this,
                                       [](bool on) { QSettings().setValue(withWorkingKey, on); });
@@ -70,11 +73,34 @@ void SheetActions::print()
         return;
     }
     QPrinter printer(QPrinter::HighResolution);
-    printer.setPageSize(pageSizeOf(speech_.habits()));
-    printer.setPageMargins(QMarginsF(14, 12, 14, 12), QPageLayout::Millimeter);
+    prepare(printer);
     QPrintDialog dialog(&printer, &window_);
     if (dialog.exec() == QDialog::Accepted)
         BatchSheet(document_.formula(), *r, speech_).draw(printer, withWorking());
+}
+
+void SheetActions::prepare(QPrinter& printer) const
+{
+    printer.setDocName(QString::fromStdString(document_.formula().name));
+    printer.setPageSize(pageSizeOf(speech_.habits()));
+    printer.setPageMargins(QMarginsF(14, 12, 14, 12), QPageLayout::Millimeter);
+}
+
+void SheetActions::preview()
+{
+    const Reckoning* r = document_.reckoning();
+    if (!r) {
+        Q_EMIT said(words::refusal(*document_.refusal(), speech_));
+        return;
+    }
+    QPrinter printer(QPrinter::HighResolution);
+    prepare(printer);
+    QPrintPreviewDialog dialog(&printer, &window_);
+    dialog.setWindowTitle(tr("The batch sheet as it will be printed"));
+    connect(&dialog, &QPrintPreviewDialog::paintRequested, &dialog, [&](QPrinter* to) {
+        BatchSheet(document_.formula(), *r, speech_).draw(*to, withWorking());
+    });
+    dialog.exec();
 }
 
 } // namespace rhexion

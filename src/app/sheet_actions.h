@@ -6,6 +6,7 @@
 #include "words/speech.h"
 
 class QMenu;
+class QPrinter;
 class QWidget;
 
 namespace rhexion {
@@ -27,6 +28,8 @@ Q_SIGNALS:
 
 private:
     void print();
+    void preview();
+    void prepare(QPrinter& printer) const;
     void save();
 
     FormulaDocument& document_;

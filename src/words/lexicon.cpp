@@ -42,10 +42,10 @@ Lexicon make()
 {
     using U = AmountUnit;
     Lexicon l;
-    add(l.units, U::Gram, LexiconText::tr("g|gram|grams"));
-    add(l.units, U::Kilogram, LexiconText::tr("kg|kilograms"));
+    add(l.units, U::Gram, LexiconText::tr("g|gram|grams|gm|gms|gr|grs"));
+    add(l.units, U::Kilogram, LexiconText::tr("kg|kilogram|kilograms|kilo|kilos"));
     add(l.units, U::Ounce, LexiconText::tr("oz|ounce|ounces"));
-    add(l.units, U::Pound, LexiconText::tr("lb|lbs|pound|pounds"));
+    add(l.units, U::Pound, LexiconText::tr("lb|lbs|pound|pounds|#"));
     add(l.units, U::PercentOfBatter, LexiconText::tr("% of batter"));
     add(l.units, U::PercentOfLiquid, LexiconText::tr("% of liquid|% of the liquid"));
     add(l.units, U::PercentOfOils, LexiconText::tr("%|% of oils"));
@@ -127,7 +127,7 @@ std::shared_ptr<const Lexicon> lexicon()
     // One of its words says which language it was made in.
     static QString madeIn;
     static std::shared_ptr<const Lexicon> made;
-    const QString now = LexiconText::tr("rest") + LexiconText::tr("g|gram|grams");
+    const QString now = LexiconText::tr("rest") + LexiconText::tr("g|gram|grams|gm|gms|gr|grs");
     if (!made || madeIn != now) {
         made = std::make_shared<const Lexicon>(make());
         madeIn = now;

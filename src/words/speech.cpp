@@ -46,6 +46,16 @@ QString Speech::number(double value, int decimals) const
     return text;
 }
 
+QString Speech::trimmed(double value) const
+{
+    QString number = numbers_.toString(value, 'f', 3);
+    while (number.endsWith(QLatin1Char('0')))
+        number.chop(1);
+    if (!number.back().isDigit())
+        number.chop(1);
+    return number;
+}
+
 QString Speech::massUnit() const
 {
     switch (habits_.massUnit) {
@@ -74,14 +84,25 @@ QString Speech::massNumber(double grams) const
     return number(value, decimals);
 }
 
+QString Speech::together(const QString& number, const QString& unit) const
+{
+    const QString text = number + gap + unit;
+    if (habits_.locale.textDirection() == Qt::LeftToRight)
+        return text;
+    // A figure and its unit stay in their order among words that run the other way.
+    constexpr QChar isolate(0x2066);
+    constexpr QChar end(0x2069);
+    return isolate + text + end;
+}
+
 QString Speech::mass(double grams) const
 {
-    return massNumber(grams) + gap + massUnit();
+    return together(massNumber(grams), massUnit());
 }
 
 QString Speech::percent(double fraction, int decimals) const
 {
-    return number(fraction * 100.0, decimals) + gap + QLatin1Char('%');
+    return together(number(fraction * 100.0, decimals), QStringLiteral("%"));
 }
 
 QString Speech::percent(const std::optional<double>& fraction, int decimals) const
@@ -101,7 +122,7 @@ QString Speech::ratio(double gramsPerGram) const
 
 QString Speech::moles(double mol) const
 {
-    return number(mol, 4) + gap + SpeechText::tr("mol");
+    return together(number(mol, 4), SpeechText::tr("mol"));
 }
 
 QString Speech::date(const QDate& date) const
@@ -123,24 +144,20 @@ QString Speech::dateTime(const QDateTime& when) const
 QString Speech::temperature(double celsius) const
 {
     const Temperature t = Temperature::celsius(celsius);
-    return habits_.fahrenheit ? number(t.inFahrenheit(), 0) + gap + QStringLiteral("°F")
-                              : number(t.inCelsius(), 0) + gap + QStringLiteral("°C");
+    return habits_.fahrenheit ? together(number(t.inFahrenheit(), 0), QStringLiteral("°F"))
+                              : together(number(t.inCelsius(), 0), QStringLiteral("°C"));
 }
 
 QString Speech::temperatureDifference(double celsius) const
 {
-    return habits_.fahrenheit ? number(Temperature::differenceInFahrenheit(celsius), 1) + gap +
-                                    QStringLiteral("°F")
-                              : number(celsius, 1) + gap + QStringLiteral("°C");
+    return habits_.fahrenheit ? together(number(Temperature::differenceInFahrenheit(celsius), 1),
+                                         QStringLiteral("°F"))
+                              : together(number(celsius, 1), QStringLiteral("°C"));
 }
 
 QString Speech::amountForEditing(const StatedAmount& amount) const
 {
-    QString number = numbers_.toString(amount.value, 'f', 3);
-    while (number.endsWith(QLatin1Char('0')))
-        number.chop(1);
-    if (!number.back().isDigit())
-        number.chop(1);
+    const QString number = trimmed(amount.value);
     switch (amount.unit) {
     case AmountUnit::Gram: return number + gap + SpeechText::tr("g");
     case AmountUnit::Kilogram: return number + gap + SpeechText::tr("kg");

@@ -31,6 +31,7 @@ public:
     QString percent(const std::optional<double>& fraction, int decimals = 1) const;
     QString ratio(const std::optional<double>& gramsPerGram) const;
     QString number(double value, int decimals) const;
+    QString trimmed(double value) const;      // three decimals at most, as few as it needs
     QString ratio(double gramsPerGram) const; // "2.03 to 1"
     QString moles(double mol) const;
     QString date(const QDate& date) const;         // "23 Nov 2026": the year in full
@@ -44,6 +45,8 @@ public:
     QString value(double value, Unit unit) const;
 
 private:
+    QString together(const QString& number, const QString& unit) const;
+
     Habits habits_;
     QLocale numbers_; // with the decimal mark that is wanted
 };

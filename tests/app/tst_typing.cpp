@@ -29,7 +29,7 @@ private Q_SLOTS:
         QVERIFY(file.open(QIODevice::ReadOnly));
         const auto read = readCsv(file.readAll());
         const auto& rows = std::get<CsvText>(read).rows;
-        QVERIFY(rows.size() > 60);
+        QVERIFY(rows.size() > 150);
         QLineEdit* field = line().field();
         QStringList wrong;
         for (qsizetype i = 1; i < rows.size(); ++i) {

@@ -95,6 +95,7 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
     layout->addWidget(buildTop());
     layout->addWidget(room_, 1);
     connect(&Theme::news(), &LookNews::changed, this, &BenchPage::fitSide);
+    orderTabs();
 
     connect(strip_, &SettingsStrip::refused, this, &BenchPage::noted);
     connect(strip_, &SettingsStrip::negativeWanted, this, &BenchPage::negativeWanted);
@@ -181,6 +182,26 @@ QWidget* BenchPage::buildTop()
     layout->addSpacing(8);
     layout->addWidget(make_);
     return top;
+}
+
+// Tab goes as the work does: settings, vessels, typing, accounts; figures and cautions come last
+// by themselves.
+void BenchPage::orderTabs()
+{
+    QWidget* before = strip_->lastField();
+    const auto then = [&](QWidget* next) {
+        setTabOrder(before, next);
+        before = next;
+    };
+    for (VesselPanel* p : panels_) {
+        for (const JugRow& jug : jugRows_)
+            if (jug.vessel == p->vessel())
+                then(jug.row);
+        then(p->list());
+    }
+    then(split_);
+    typing_->orderTabsAfter(before);
+    setTabOrder(typing_->lastField(), accounts_);
 }
 
 QWidget* BenchPage::buildVessels()

@@ -85,6 +85,7 @@ protected:
 private:
     void fitSide(); // the panel beside the bench, or under it; wide only where there is room
     void bringSide();
+    void orderTabs();
     QWidget* buildTop();
     QWidget* buildVessels();
     void wire(VesselPanel* panel);

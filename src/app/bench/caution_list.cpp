@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
+#include "app/widgets/spoken.h"
 
 #include <algorithm>
 #include <utility>
@@ -44,8 +45,12 @@ void CautionList::say(std::vector<CautionSaid> cautions)
         addCard();
     said_ = cautions.size();
     for (std::size_t i = 0; i < cards_.size(); ++i) {
+        const bool danger = i < said_ && cautions[i].severity >= 2;
+        const bool news = danger && cards_[i]->said().title != cautions[i].title;
         if (i < said_)
             cards_[i]->say(std::move(cautions[i]));
+        if (news)
+            sayAloud(*cards_[i]);
         if (cards_[i]->isHidden() == (i < said_))
             cards_[i]->setVisible(i < said_);
     }

@@ -36,6 +36,21 @@ int widthOf(const QStyleOptionViewItem& option)
     return view ? view->viewport()->width() : option.rect.width();
 }
 
+// A name where it breaks in a row of that width, and what is left of it.
+std::pair<QString, QString> broken(const QString& name, int width)
+{
+    QTextLayout layout(name, Theme::body());
+    QTextOption wrap;
+    wrap.setWrapMode(QTextOption::WrapAtWordBoundaryOrAnywhere);
+    layout.setTextOption(wrap);
+    layout.beginLayout();
+    QTextLine first = layout.createLine();
+    first.setLineWidth(width);
+    layout.endLayout();
+    const int cut = first.textLength();
+    return {name.left(cut).trimmed(), name.mid(cut).trimmed()};
+}
+
 bool hasMark(const QModelIndex& index)
 {
     return index.data(VesselModel::SeverityRole).toInt() > 0 ||
@@ -70,19 +85,14 @@ LineDelegate::Shape LineDelegate::shapeOf(const QModelIndex& index, int width) c
     if (wide <= room)
         shape.rows << name;
     else if (firstWord > room) {
-        // Not even a word beside the mass: that goes below.
-        shape.rows << metrics.elidedText(name, Qt::ElideRight, full) << QString();
+        // Not even a word beside the mass: that goes below, beside what the first row cannot hold.
+        const auto [row, rest] = broken(name, full);
+        shape.rows << row << metrics.elidedText(rest, Qt::ElideRight, room);
         shape.massBelow = true;
     } else {
         // A long name goes on in a second row, there with all the width.
-        QTextLayout layout(name, Theme::body());
-        layout.beginLayout();
-        QTextLine first = layout.createLine();
-        first.setLineWidth(room);
-        layout.endLayout();
-        const int cut = first.textLength();
-        shape.rows << name.left(cut).trimmed();
-        shape.rows << metrics.elidedText(name.mid(cut).trimmed(), Qt::ElideRight, full);
+        const auto [row, rest] = broken(name, room);
+        shape.rows << row << metrics.elidedText(rest, Qt::ElideRight, full);
     }
     if (!note.isEmpty()) {
         const int noteWide = QFontMetrics(Theme::small()).horizontalAdvance(note);

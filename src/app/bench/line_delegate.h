@@ -24,6 +24,11 @@ public:
     void updateEditorGeometry(QWidget* editor, const QStyleOptionViewItem& option,
                               const QModelIndex& index) const override;
 
+    // The name as it is shown in a view of that width, row by row.
+    QStringList nameAt(const QModelIndex& index, int width) const
+    {
+        return shapeOf(index, width).rows;
+    }
     // px that the line takes in a view of that width.
     int heightAt(const QModelIndex& index, int width) const { return shapeOf(index, width).height; }
 

@@ -86,6 +86,7 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     more_ = new QToolButton;
     more_->setText(tr("Settings…"));
     more_->setToolTip(tr("Purity, what strength counts, two jugs, your usual way (Ctrl+,)"));
+    more_->setFocusPolicy(Qt::StrongFocus);
     connect(more_, &QToolButton::clicked, this, &SettingsStrip::allWanted);
     for (NumberField* field : {superfat_, potassium_, jug_})
         fixWidth(field, 68);
@@ -153,6 +154,11 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     for (NumberField* field : {superfat_, potassium_, liquid_, jug_, oils_})
         connect(field, &NumberField::refused, this, &SettingsStrip::refused);
     connect(&document_, &FormulaDocument::changed, this, &SettingsStrip::refresh);
+}
+
+QWidget* SettingsStrip::lastField() const
+{
+    return more_;
 }
 
 void SettingsStrip::setSpeech(const Speech& speech)

@@ -22,6 +22,7 @@ public:
     explicit SettingsStrip(FormulaDocument& document, QWidget* parent = nullptr);
 
     void setSpeech(const Speech& speech);
+    QWidget* lastField() const; // in the order of Tab
 
 protected:
     void resizeEvent(QResizeEvent* event) override;

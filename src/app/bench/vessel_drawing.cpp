@@ -22,6 +22,8 @@ VesselDrawing::VesselDrawing(Vessel vessel, QWidget* parent) : QWidget(parent), 
 {
     setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
     fixSize(this, sizeAt100.width(), sizeAt100.height());
+    setAccessibleName(tr("%1 holds").arg(words::vesselName(vessel_)));
+    setAccessibleDescription(tr("empty"));
 }
 
 void VesselDrawing::setVessel(Vessel vessel)

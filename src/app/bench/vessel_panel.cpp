@@ -27,6 +27,7 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     : QFrame(parent), document_(document), vessel_(vessel), compact_(compact)
 {
     setObjectName(QStringLiteral("card"));
+    setAccessibleName(words::vesselName(vessel));
     name_ = new Label(words::vesselName(vessel), this);
     name_->setFont(Theme::strong());
     mass_ = new Label(this);
@@ -77,6 +78,7 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     heading->addStretch();
     heading->addWidget(mass_);
     auto* text = new QVBoxLayout;
+    text_ = text;
     text->setSpacing(2);
     text->addLayout(heading);
     text->addWidget(summary_);
@@ -158,7 +160,7 @@ void VesselPanel::refresh()
                                                                  : QStringLiteral("info"),
                                     Theme::inkOfSeverity(worst)));
         badge_->setToolTip(tr("%n caution(s): show", nullptr, count));
-        badge_->setAccessibleName(badge_->toolTip());
+        badge_->setAccessibleName(tr("%1: %2").arg(words::vesselName(vessel_), badge_->toolTip()));
     }
     arrange();
     if (const int wanted = heightWanted(width(), true); wanted != told_) {
@@ -201,8 +203,10 @@ bool VesselPanel::isUnused() const
 
 bool VesselPanel::isPictured(bool drawn) const
 {
+    const QMargins around = layout()->contentsMargins();
     return drawing_ && drawn &&
-           width() >= drawing_->sizeHint().width() + widthLeast() + Theme::px(22);
+           width() >= around.left() + around.right() + 2 * frameWidth() +
+                          drawing_->sizeHint().width() + 10 + text_->minimumSize().width();
 }
 
 int VesselPanel::headHeight(bool drawn) const

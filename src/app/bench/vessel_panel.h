@@ -85,6 +85,7 @@ private:
     VesselDrawing* drawing_ = nullptr;
     bool drawn_ = true;
     int told_ = -1; // what heightChanged was last about
+    QVBoxLayout* text_; // name, mass and summary
     QVBoxLayout* onTop_;
     QListView* list_;
     VesselModel* model_;

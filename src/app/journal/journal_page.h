@@ -32,6 +32,7 @@ public:
     QLineEdit* findField() const { return find_; }
     QLineEdit* noteField() const { return note_; }
     QString pageText() const;
+    const BatchesModel& batches() const { return *model_; }
 
 Q_SIGNALS:
     void formulaWanted(const Formula& formula);

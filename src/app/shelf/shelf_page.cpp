@@ -397,6 +397,11 @@ void ShelfPage::askExport()
         exportTo(path);
 }
 
+const StockModel& ShelfPage::listed() const
+{
+    return *list_->model();
+}
+
 QString ShelfPage::pageText()
 {
     if (catchUp_->isActive())

@@ -23,6 +23,7 @@ class MaterialView;
 class MeasurePanel;
 class MixPanel;
 class ShelfList;
+class StockModel;
 
 class ShelfPage : public QWidget {
     Q_OBJECT
@@ -42,6 +43,7 @@ public:
 
     ShelfList& list() const { return *list_; }
     MaterialPtr current() const { return shown_; }
+    const StockModel& listed() const;
     QString pageText(); // once it has caught up with the typing
     MaterialEditor* materialEditor() const { return materialEditor_; }
     LotEditor* lotEditor() const { return lotEditor_; }

@@ -27,8 +27,7 @@ void StockDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
         QColor wash = c.action;
         wash.setAlphaF(0.13f);
         painter->setBrush(wash);
-        painter->setPen(option.state.testFlag(QStyle::State_HasFocus) ? QPen(c.action, 1.5)
-                                                                      : QPen(Qt::NoPen));
+        painter->setPen(QPen(c.action, option.state.testFlag(QStyle::State_HasFocus) ? 2 : 1));
         painter->drawRoundedRect(QRectF(option.rect).adjusted(1, 1, -1, -1), 5, 5);
     }
     const QRect line = option.rect.adjusted(stockEdge, 3, -stockEdge, -3);

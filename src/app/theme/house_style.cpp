@@ -91,8 +91,11 @@ void polishArea(QAbstractScrollArea* area)
     if (lies && !drops && !area->isWindow()) {
         area->setFrameShape(QFrame::NoFrame);
         area->viewport()->setAutoFillBackground(false);
-        if (auto* scroll = qobject_cast<QScrollArea*>(area); scroll && scroll->widget())
-            scroll->widget()->setAutoFillBackground(false);
+        if (auto* scroll = qobject_cast<QScrollArea*>(area)) {
+            scroll->setFocusPolicy(Qt::NoFocus); // what is in it takes it
+            if (scroll->widget())
+                scroll->widget()->setAutoFillBackground(false);
+        }
     }
     if (qobject_cast<QAbstractItemView*>(area)) {
         colour(area, QPalette::Highlight, Theme::hover());
@@ -169,6 +172,26 @@ void drawMenuBarItem(QPainter& painter, const QStyleOptionMenuItem& item, const 
     style.drawItemText(&painter, item.rect,
                        Qt::AlignCenter | Qt::TextShowMnemonic | Qt::TextSingleLine, item.palette,
                        item.state.testFlag(QStyle::State_Enabled), item.text, QPalette::WindowText);
+}
+
+// Icon and text in the middle, as one, from whichever side the text runs.
+void drawIconAndText(QPainter& painter, const QStyleOptionButton& button, const QStyle& style)
+{
+    const int gap = 8;
+    const bool on = button.state.testFlag(QStyle::State_Enabled);
+    const int wide = button.fontMetrics.size(Qt::TextShowMnemonic, button.text).width();
+    const int all = button.iconSize.width() + gap + wide;
+    QRect room = button.rect;
+    room.setLeft(room.left() + std::max(0, (room.width() - all) / 2));
+    room.setWidth(all);
+    const QRect icon(QPoint(room.left(), room.center().y() - button.iconSize.height() / 2 + 1),
+                     button.iconSize);
+    button.icon.paint(&painter, QStyle::visualRect(button.direction, button.rect, icon),
+                      Qt::AlignCenter, on ? QIcon::Normal : QIcon::Disabled);
+    const QRect text = room.adjusted(button.iconSize.width() + gap, 0, 0, 0);
+    style.drawItemText(&painter, QStyle::visualRect(button.direction, button.rect, text),
+                       Qt::AlignCenter | Qt::TextShowMnemonic, button.palette, on, button.text,
+                       QPalette::ButtonText);
 }
 
 } // namespace
@@ -257,6 +280,16 @@ void HouseStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* opt
         return;
     }
     case PE_PanelButtonTool: drawToolButton(*painter, option, widget); return;
+    case PE_PanelItemViewItem:
+        if (isOn(option, State_Selected)) {
+            // A wash alone is too faint to tell: a line under the row is not.
+            painter->fillRect(option->rect, Theme::hover());
+            painter->fillRect(
+                QRect(option->rect.left(), option->rect.bottom() - 1, option->rect.width(), 2),
+                c.action);
+            return;
+        }
+        break;
     case PE_PanelMenu: painter->fillRect(option->rect, c.surface); return;
     case PE_FrameMenu:
         painter->save();
@@ -264,8 +297,9 @@ void HouseStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* opt
         painter->drawRect(option->rect.adjusted(0, 0, -1, -1));
         painter->restore();
         return;
-    default: QProxyStyle::drawPrimitive(element, option, painter, widget);
+    default: break;
     }
+    QProxyStyle::drawPrimitive(element, option, painter, widget);
 }
 
 void HouseStyle::drawControl(ControlElement element, const QStyleOption* option, QPainter* painter,
@@ -296,6 +330,11 @@ void HouseStyle::drawControl(ControlElement element, const QStyleOption* option,
                                   Qt::AlignLeading | Qt::AlignVCenter | Qt::TextShowMnemonic,
                                   button->palette, isOn(option, State_Enabled), button->text,
                                   QPalette::ButtonText);
+            return;
+        }
+        if (const auto* button = qstyleoption_cast<const QStyleOptionButton*>(option);
+            button && !button->icon.isNull()) {
+            drawIconAndText(*painter, *button, *proxy());
             return;
         }
         break;

@@ -9,7 +9,6 @@ namespace rhexion {
 
 namespace {
 
-const QString service = QStringLiteral("org.freedesktop.portal.Desktop");
 const QString path = QStringLiteral("/org/freedesktop/portal/desktop");
 const QString interface = QStringLiteral("org.freedesktop.portal.Settings");
 const QString appearance = QStringLiteral("org.freedesktop.appearance");
@@ -17,16 +16,17 @@ const QString colorScheme = QStringLiteral("color-scheme");
 
 } // namespace
 
-SystemShade::SystemShade(const QDBusConnection& bus, QObject* parent) : QObject(parent), bus_(bus)
+SystemShade::SystemShade(const QDBusConnection& bus, QObject* parent, const QString& service)
+    : QObject(parent), bus_(bus), service_(service)
 {
-    bus_.connect(service, path, interface, QStringLiteral("SettingChanged"), this,
-                 SLOT(settingChanged(QString, QString, QDBusVariant)));
+    bus_.connect(service_, path, interface, QStringLiteral("SettingChanged"), this,
+                 SLOT(settingChanged(QDBusMessage)));
 }
 
 void SystemShade::ask()
 {
     QDBusMessage message =
-        QDBusMessage::createMethodCall(service, path, interface, QStringLiteral("Read"));
+        QDBusMessage::createMethodCall(service_, path, interface, QStringLiteral("Read"));
     message << appearance << colorScheme;
     auto* watcher = new QDBusPendingCallWatcher(bus_.asyncCall(message), this);
     connect(watcher, &QDBusPendingCallWatcher::finished, this, [this, watcher] {
@@ -37,11 +37,11 @@ void SystemShade::ask()
     });
 }
 
-void SystemShade::settingChanged(const QString& group, const QString& key,
-                                 const QDBusVariant& value)
+void SystemShade::settingChanged(const QDBusMessage& message)
 {
-    if (group == appearance && key == colorScheme)
-        take(value.variant());
+    const QVariantList said = message.arguments();
+    if (said.size() == 3 && said[0].toString() == appearance && said[1].toString() == colorScheme)
+        take(said[2]);
 }
 
 void SystemShade::take(const QVariant& value)

@@ -3,16 +3,17 @@
 #pragma once
 
 #include <QDBusConnection>
+#include <QDBusMessage>
 #include <QObject>
-
-class QDBusVariant;
 
 namespace rhexion {
 
 class SystemShade : public QObject {
     Q_OBJECT
 public:
-    explicit SystemShade(const QDBusConnection& bus, QObject* parent = nullptr);
+    // service: empty on a connection to the portal alone.
+    explicit SystemShade(const QDBusConnection& bus, QObject* parent = nullptr,
+                         const QString& service = QStringLiteral("org.freedesktop.portal.Desktop"));
 
     void ask();
 
@@ -20,12 +21,13 @@ Q_SIGNALS:
     void told(bool dark);
 
 private Q_SLOTS:
-    void settingChanged(const QString& group, const QString& key, const QDBusVariant& value);
+    void settingChanged(const QDBusMessage& message);
 
 private:
     void take(const QVariant& value);
 
     QDBusConnection bus_;
+    QString service_;
 };
 
 } // namespace rhexion

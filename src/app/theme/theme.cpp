@@ -250,10 +250,14 @@ QPixmap patternTile(Matter matter, bool paler)
     const double scale = qApp->devicePixelRatio();
     QPixmap tile(QSize(side, side) * scale);
     tile.setDevicePixelRatio(scale);
-    tile.fill(mixed(hue, Theme::colours().surface, paler ? 0.58 : 0.42));
+    // The pattern stands 3:1 against its ground, which is pale for that; fat has no pattern and is
+    // its hue itself. Neighbours differ in the ground, fat in how deep it is.
+    const bool plain = matter == Matter::Fat;
+    tile.fill(plain ? mixed(hue, Theme::colours().ink, paler ? 0.22 : 0.0)
+                    : mixed(hue, Theme::colours().surface, paler ? 0.92 : 0.80));
     QPainter painter(&tile);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(hue, 1.2));
+    painter.setPen(QPen(hue, 1.4, Qt::SolidLine, Qt::FlatCap));
     painter.setBrush(Qt::NoBrush);
     const auto dots = [&](double step, double radius) {
         painter.setBrush(hue);
@@ -280,7 +284,7 @@ QPixmap patternTile(Matter matter, bool paler)
     case Matter::Sugar:
         for (int row = 0; row < 4; ++row)
             for (double x = row % 2 == 0 ? 0 : 6; x < side; x += 12)
-                painter.drawLine(QPointF(x, row * 6 + 3), QPointF(x + 6, row * 6 + 3));
+                painter.drawLine(QPointF(x, row * 6 + 3.5), QPointF(x + 6, row * 6 + 3.5));
         break;
     case Matter::Salt:
         for (double x = -side; x < 2 * side; x += 8) {
@@ -288,7 +292,14 @@ QPixmap patternTile(Matter matter, bool paler)
             painter.drawLine(QPointF(x, 0), QPointF(x + side, side));
         }
         break;
-    case Matter::OtherSolids: dots(6, 0.9); break;
+    case Matter::OtherSolids: // little crosses: dots are acid's
+        for (int row = 0; row < 3; ++row)
+            for (double x = row % 2 == 0 ? 2 : 6; x < side; x += 8) {
+                const double y = row * 8 + 4;
+                painter.drawLine(QPointF(x - 1.6, y - 1.6), QPointF(x + 1.6, y + 1.6));
+                painter.drawLine(QPointF(x - 1.6, y + 1.6), QPointF(x + 1.6, y - 1.6));
+            }
+        break;
     }
     return tile;
 }

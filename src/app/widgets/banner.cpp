@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
+#include "app/widgets/spoken.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -44,6 +45,7 @@ void Banner::show(Tone tone, const QString& text)
     text_->setText(text);
     setAccessibleName(text);
     QWidget::show();
+    sayAloud(*this);
 }
 
 void Banner::drawIcon()

@@ -4,6 +4,7 @@
 #include "app/widgets/label.h"
 
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QPushButton>
 #include <QVBoxLayout>
@@ -23,6 +24,14 @@ SidePanel::SidePanel(const QString& title, QWidget* parent) : QFrame(parent)
     body_ = new QVBoxLayout(this);
     body_->setContentsMargins(12, 10, 10, 10);
     body_->addLayout(top_);
+}
+
+void SidePanel::keyPressEvent(QKeyEvent* event)
+{
+    if (event->key() == Qt::Key_Escape)
+        Q_EMIT closed();
+    else
+        QFrame::keyPressEvent(event);
 }
 
 } // namespace rhexion

@@ -1,4 +1,5 @@
-// What opens beside the bench in place of the figures: a title, a way back, and a body.
+// What opens beside the bench in place of the figures: a title, a way back (Escape too), and a
+// body.
 #pragma once
 
 #include <QFrame>
@@ -17,7 +18,8 @@ Q_SIGNALS:
     void closed();
 
 protected:
-    QHBoxLayout* top() const { return top_; } // further buttons go before the way back
+    void keyPressEvent(QKeyEvent* event) override; // Escape leaves it
+    QHBoxLayout* top() const { return top_; }      // further buttons go before the way back
     QVBoxLayout* body() const { return body_; }
 
 private:

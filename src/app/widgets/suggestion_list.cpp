@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 
+#include <QAccessible>
 #include <QEvent>
 #include <QListView>
 #include <QPainter>
@@ -96,6 +97,12 @@ void SuggestionList::show(const QList<Suggestion>& rows, int chosen)
     place();
     QFrame::show();
     raise();
+    if (chosen >= 0) {
+        // The keys stay with the line; what is chosen is told all the same.
+        QAccessibleEvent event(list_, QAccessible::Selection);
+        event.setChild(chosen);
+        QAccessible::updateAccessibility(&event);
+    }
 }
 
 void SuggestionList::place()

@@ -142,6 +142,19 @@ void TypingLine::setFingerSized(int height)
     leastHeight(add_, height);
 }
 
+void TypingLine::orderTabsAfter(QWidget* before)
+{
+    for (QWidget* next : std::initializer_list<QWidget*>{field_, elsewhere_, add_, shelf_}) {
+        setTabOrder(before, next);
+        before = next;
+    }
+}
+
+QWidget* TypingLine::lastField() const
+{
+    return shelf_;
+}
+
 void TypingLine::setFormulaAtHand(double oilsGrams, bool cooks)
 {
     oilsGrams_ = oilsGrams;

@@ -40,6 +40,8 @@ public:
     // Puts a material's name behind whatever amount is typed already.
     void offer(const MaterialPtr& material);
     QLineEdit* field() const { return field_; }
+    void orderTabsAfter(QWidget* before);
+    QWidget* lastField() const;
     QString understanding() const;
     // What the formula is, for where things go: g of oils, and whether something follows a cook.
     void setFormulaAtHand(double oilsGrams, bool cooks);

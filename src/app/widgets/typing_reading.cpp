@@ -126,7 +126,7 @@ void TypingLine::understandText()
     if (phrase_->bare && !material.isHydroxide()) {
         // What is counted is counted; of anything else nobody knows what the number is.
         if (!gramsPer(AmountUnit::Piece, material)) {
-            const QString number = speech_.number(phrase_->amount->value, 3);
+            const QString number = speech_.trimmed(phrase_->amount->value);
             say(tr("%1 what of %2? Type %1 g, %1 % or %1 tsp").arg(number, name) + more, true);
             return;
         }

@@ -1,0 +1,50 @@
+// What can be taken off the screen: the table of the place at hand as text and CSV, its page as
+// text, the accounts as a picture.
+#pragma once
+
+#include <QObject>
+
+#include "pages/text_table.h"
+
+#include <functional>
+#include <optional>
+
+class QMenu;
+class QMimeData;
+
+namespace rhexion {
+
+class AccountsView;
+
+// The picture at twice its size on screen as PNG, and as SVG.
+QByteArray accountsAsPng(AccountsView& view);
+QByteArray accountsAsSvg(AccountsView& view);
+
+class CopyActions : public QObject {
+    Q_OBJECT
+public:
+    struct Here {
+        std::optional<TextTable> table; // of the place at hand
+        QString page;                   // its page of text; empty: none
+        AccountsView* accounts = nullptr;
+    };
+    CopyActions(std::function<Here()> here, QWidget& window);
+
+    void addTo(QMenu& menu);
+    bool savePicture(const QString& path);
+
+Q_SIGNALS:
+    void said(const QString& text);
+    void copied(const QString& text);
+
+private:
+    void copyTable();
+    void copyPage();
+    void copyPicture();
+    void savePictureAs();
+
+    std::function<Here()> here_;
+    QWidget& window_;
+};
+
+} // namespace rhexion
