@@ -162,6 +162,17 @@ public:
             line.solvent = dice.chance(0.1) ? dice.between(0, 3) : 0.0;
             f.lines.push_back(line);
         };
+        // Among the oils of the shelf some that are stated strangely: by acid value alone, or in
+        // grams of a hydroxide for a gram.
+        if (dice.chance(0.15)) {
+            auto odd = std::make_shared<Material>(*dice.one(oils_));
+            const double sv = dice.chance(0.5) ? dice.between(0.1, 0.3) : dice.between(60, 360);
+            odd->acidValue = Figure{Interval::around(sv * 0.9, sv, sv * 1.1), "odd"};
+            if (dice.chance(0.6))
+                std::swap(odd->sv, odd->acidValue);
+            odd->fattyAcids.clear();
+            put(odd, amount(true), Vessel::OilPot);
+        }
         const int oils = dice.chance(0.95) ? 1 + dice.below(5) : 0;
         for (int i = 0; i < oils; ++i)
             put(dice.chance(0.1) ? changed(*dice.one(oils_)) : dice.one(oils_), amount(true),
@@ -323,9 +334,18 @@ void takeRest(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r)
             for (const Line& line : after.lines)
                 sponge.take(line.amount.value);
     }
-    if (const auto doubt = doubtOf(f, r, {300, 5}))
+    if (const auto doubt = doubtOf(f, r, {300, 5})) {
         sponge.take({doubt->superfat.low, doubt->superfat.high, doubt->strength.median,
                      doubt->chanceOfExcess, double(doubt->causes.size())});
+        for (const Caution& c : findingsOf(f, r, &*doubt, *words::lexicon())) {
+            sponge.take({double(c.code), double(c.severity), double(c.line)});
+            sponge.take(c.figures);
+            Formula mended = f;
+            if (c.mend && apply(mended, *c.mend))
+                sponge.take(
+                    {mended.lye.superfat, mended.liquid.value, double(mended.lines.size())});
+        }
+    }
 }
 
 MeasureResult reading(Dice& dice)
@@ -473,6 +493,9 @@ private Q_SLOTS:
             }
             const auto mixture = mixed(parts, Mass::grams(all * dice.between(0.4, 1.1)));
             sponge.take(mixture ? figuresOf(*mixture) : std::vector{-1.0});
+            if (mixture)
+                for (const Figure& part : mixture->parts)
+                    sponge.take({part.range.low(), part.range.typical(), part.range.high()});
             static const std::string groups[] = {
                 "milk",     "egg",   "sugar",      "fruit",    "juice",   "vegetable",   "cereal",
                 "nut_seed", "other", "spice_herb", "beverage", "fat_oil", "salt_mineral"};
@@ -489,7 +512,10 @@ private Q_SLOTS:
             row.sugarsUnderstated = dice.chance(0.2);
             if (dice.chance(0.3))
                 row.acids.push_back({static_cast<Acid>(dice.below(5)), dice.wide(0.01, 5)});
-            sponge.take(figuresOf(materialFromFood(row)));
+            const Material food = materialFromFood(row);
+            sponge.take(figuresOf(food));
+            for (const Figure& part : food.parts)
+                sponge.take({part.range.low(), part.range.typical(), part.range.high()});
         });
     }
 
