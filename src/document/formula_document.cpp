@@ -133,15 +133,17 @@ std::vector<Edit> FormulaDocument::freeingRest(LineId except) const
     return {SetAmount{rest->id, {std::round(reckoned->grams * 10.0) / 10.0, AmountUnit::Gram}}};
 }
 
-std::optional<std::pair<Formula, ReckonResult>> FormulaDocument::wouldBe(const Edit& edit) const
+std::optional<FormulaDocument::WouldBe> FormulaDocument::wouldBe(const Edit& edit) const
 {
-    Formula changed = formula_;
-    if (!rhexion::apply(changed, edit) || changed == formula_)
+    std::optional<WouldBe> out(std::in_place);
+    out->formula = formula_;
+    if (!rhexion::apply(out->formula, edit) || out->formula == formula_)
         return std::nullopt;
     if (auto why = refusalOf(formula_, edit))
-        return std::pair(std::move(changed), ReckonResult(*std::move(why)));
-    ReckonResult result = reckon(changed);
-    return std::pair(std::move(changed), std::move(result));
+        out->result = *std::move(why);
+    else
+        out->result = reckon(out->formula);
+    return out;
 }
 
 LineId FormulaDocument::addLine(Line line, const QString& text)

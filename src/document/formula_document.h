@@ -44,7 +44,11 @@ public:
     void apply(const std::vector<Edit>& edits, const QString& text);
 
     // What the formula would be and come to; nothing where the edit changes nothing.
-    std::optional<std::pair<Formula, ReckonResult>> wouldBe(const Edit& edit) const;
+    struct WouldBe {
+        Formula formula;
+        ReckonResult result;
+    };
+    std::optional<WouldBe> wouldBe(const Edit& edit) const;
 
     // Adds a material with an amount; a line that was the rest is first given its present grams.
     LineId addLine(Line line, const QString& text); // gives it its id

@@ -126,6 +126,7 @@ public:
                                                AmountUnit::PercentOfOils,
                                                AmountUnit::PercentOfBatter,
                                                AmountUnit::PercentOfLiquid,
+                                               AmountUnit::FluidOunce,
                                                AmountUnit::Millilitre,
                                                AmountUnit::Teaspoon,
                                                AmountUnit::Tablespoon,
@@ -444,7 +445,25 @@ private Q_SLOTS:
             liquid.jugRatio = dice.wide(0.01, 100);
             liquid.jugCoolest = Temperature::celsius(dice.between(-60, 200));
             const LineId line = f.lines.empty() ? 1 : dice.one(f.lines).id;
+            Line added;
+            added.id = LineId(dice.below(30));
+            added.material = inputs.anyMaterial();
+            added.amount = inputs.amount(false);
+            added.portion = dice.chance(0.5) ? 0 : PortionId(dice.below(30));
+            added.solvent = dice.between(-1, 22);
+            std::vector<Portion> portions(std::size_t(dice.below(4)));
+            for (Portion& portion : portions) {
+                portion.id = PortionId(dice.below(5));
+                portion.parts = dice.wide(1e-3, 1e4) * (dice.chance(0.1) ? -1.0 : 1.0);
+                if (dice.chance(0.4))
+                    portion.held = HeldOil{LineId(dice.below(9)), inputs.amount(true)};
+            }
             const Edit edits[] = {
+                AddLine{added, std::size_t(dice.below(9))},
+                SetPortions{portions},
+                SetPortion{line, PortionId(dice.below(9))},
+                SetMaterial{line, inputs.anyMaterial()},
+                RemoveLine{LineId(dice.below(9))},
                 SetLye{SettingField::Superfat, lye},
                 SetLiquid{SettingField::Liquid, liquid},
                 SetMixing{{Temperature::celsius(dice.between(-40, 250)), dice.between(-10, 120)}},

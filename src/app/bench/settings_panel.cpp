@@ -102,11 +102,11 @@ void SettingsPanel::buildAsk()
 void SettingsPanel::ask(const Edit& edit, const QString& text)
 {
     const auto result = document_.wouldBe(edit);
-    const auto* after = result ? std::get_if<Reckoning>(&result->second) : nullptr;
+    const auto* after = result ? std::get_if<Reckoning>(&result->result) : nullptr;
     const Reckoning* before = document_.reckoning();
     if (!result)
         return; // nothing would change
-    if (const auto* why = std::get_if<Refusal>(&result->second)) {
+    if (const auto* why = std::get_if<Refusal>(&result->result)) {
         Q_EMIT refused(words::refusal(*why, speech_));
         refresh();
         return;
@@ -117,9 +117,9 @@ void SettingsPanel::ask(const Edit& edit, const QString& text)
     }
     askedEdit_ = edit;
     askedText_ = text;
-    asked_->setText(
-        tr("%1: %2").arg(text, words::figuresMovedSentence(words::figuresMoved(
-                                   document_.formula(), *before, result->first, *after, speech_))));
+    asked_->setText(tr("%1: %2").arg(
+        text, words::figuresMovedSentence(words::figuresMoved(document_.formula(), *before,
+                                                              result->formula, *after, speech_))));
     ask_->setAccessibleName(asked_->text());
     ask_->show();
 }
