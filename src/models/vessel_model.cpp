@@ -137,16 +137,19 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
         return {};
     const Reckoning* reckoning = document_.reckoning();
     const LineReckoned* reckoned = reckoning ? reckoning->find(line->id) : nullptr;
-    const auto stated = massOf(line->amount, *line->material);
-    const QString name = QString::fromStdString(line->material->name);
-    const QString mass = reckoned ? speech_.mass(reckoned->grams)
-                         : stated ? speech_.mass(stated->inGrams())
-                                  : QStringLiteral("—");
+    // Only where it is asked for: a row is painted from eight roles.
+    const auto name = [&] { return QString::fromStdString(line->material->name); };
+    const auto mass = [&] {
+        if (reckoned)
+            return speech_.mass(reckoned->grams);
+        const auto stated = massOf(line->amount, *line->material);
+        return stated ? speech_.mass(stated->inGrams()) : QStringLiteral("—");
+    };
     switch (role) {
-    case Qt::DisplayRole: return name;
+    case Qt::DisplayRole: return name();
     case Qt::EditRole: return speech_.amountForEditing(line->amount);
     case LineIdRole: return line->id;
-    case MassRole: return mass;
+    case MassRole: return mass();
     case FrozenRole: return line->frozen;
     case LockedRole: return line->locked;
     case StatedRole: {
@@ -174,7 +177,7 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
     }
     case Qt::AccessibleTextRole:
     case Qt::ToolTipRole: {
-        QStringList parts{name, mass};
+        QStringList parts{name(), mass()};
         const QString how = data(index, StatedRole).toString();
         if (!how.isEmpty())
             parts << how;

@@ -59,6 +59,19 @@ bool hasMark(const QModelIndex& index)
 
 } // namespace
 
+int LineDelegate::wide(Type type, const QString& text) const
+{
+    auto& widths = widths_[std::size_t(type)];
+    if (const auto found = widths.constFind(text); found != widths.constEnd())
+        return *found;
+    if (widths.size() > 500)
+        widths.clear();
+    const QFontMetrics metrics(type == Type::Mass   ? Theme::strong()
+                               : type == Type::Name ? Theme::body()
+                                                    : Theme::small());
+    return *widths.insert(text, metrics.horizontalAdvance(text));
+}
+
 LineDelegate::Shape LineDelegate::shapeOf(const QModelIndex& index, int width) const
 {
     const QString name = index.data(Qt::DisplayRole).toString();
@@ -69,6 +82,8 @@ LineDelegate::Shape LineDelegate::shapeOf(const QModelIndex& index, int width) c
     if (fontsOf_ != Theme::look().percent) {
         fontsOf_ = Theme::look().percent;
         known_.clear();
+        for (auto& widths : widths_)
+            widths.clear();
     }
     const QString key =
         QStringLiteral("%1\n%2\n%3\n%4 %5").arg(name, note, mass).arg(width).arg(marks);
@@ -76,13 +91,21 @@ LineDelegate::Shape LineDelegate::shapeOf(const QModelIndex& index, int width) c
         return *found;
     Shape shape;
     const int gap = Theme::px(8);
-    const int massWide = QFontMetrics(Theme::strong()).horizontalAdvance(mass);
+    // Plainly short enough: not measured at all.
+    if (note.isEmpty() && (name.size() + mass.size()) * Theme::px(11) + marks < width) {
+        shape.rows << name;
+        shape.height = lineTall();
+        known_.insert(key, shape);
+        return shape;
+    }
+    const int massWide = wide(Type::Mass, mass);
     const int room = std::max(Theme::px(40), width - 2 * lineEdge - marks - massWide - gap);
     const QFontMetrics metrics(Theme::body());
-    const int wide = metrics.horizontalAdvance(name);
+    const int nameWide = wide(Type::Name, name);
     const int full = width - 2 * lineEdge - marks;
-    const int firstWord = metrics.horizontalAdvance(name.section(QLatin1Char(' '), 0, 0));
-    if (wide <= room)
+    const int firstWord =
+        nameWide <= room ? 0 : wide(Type::Name, name.section(QLatin1Char(' '), 0, 0));
+    if (nameWide <= room)
         shape.rows << name;
     else if (firstWord > room) {
         // Not even a word beside the mass: that goes below, beside what the first row cannot hold.
@@ -95,8 +118,8 @@ LineDelegate::Shape LineDelegate::shapeOf(const QModelIndex& index, int width) c
         shape.rows << row << metrics.elidedText(rest, Qt::ElideRight, full);
     }
     if (!note.isEmpty()) {
-        const int noteWide = QFontMetrics(Theme::small()).horizontalAdvance(note);
-        const bool fits = shape.rows.size() == 1 && wide + 2 * gap + noteWide <= room + gap;
+        const int noteWide = wide(Type::Note, note);
+        const bool fits = shape.rows.size() == 1 && nameWide + 2 * gap + noteWide <= room + gap;
         shape.note = fits ? Note::Beside : Note::Below;
     }
     shape.height = lineTall() + (shape.rows.size() > 1 ? nextTall() : 0) +
@@ -154,7 +177,7 @@ void LineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
     if (shape.massBelow)
         massRow = QRect(line.left(), line.bottom() + 1 - Theme::px(4), line.width(), nextTall());
     painter->drawText(seen(massRow), Qt::AlignRight | Qt::AlignVCenter, mass);
-    int right = painter->fontMetrics().horizontalAdvance(mass) + Theme::px(8);
+    int right = wide(Type::Mass, mass) + Theme::px(8);
     const auto icon = [&](int x, const QString& name, const QColor& colour) {
         const int size = Theme::px(iconSize);
         const QRect at(x, line.top() + (line.height() - size) / 2, size, size);
@@ -173,7 +196,7 @@ void LineDelegate::paint(QPainter* painter, const QStyleOptionViewItem& option,
     painter->setFont(Theme::body());
     const QRect first = line.adjusted(left, 0, shape.massBelow ? 0 : -right, 0);
     painter->drawText(seen(first), Qt::AlignLeft | Qt::AlignVCenter, shape.rows.first());
-    const int used = painter->fontMetrics().horizontalAdvance(shape.rows.first()) + Theme::px(8);
+    const int used = wide(Type::Name, shape.rows.first()) + Theme::px(8);
     QRect below(line.left(), line.bottom() + 1, line.width(), nextTall());
     if (shape.rows.size() > 1) {
         painter->drawText(seen(below.adjusted(0, -Theme::px(5), 0, -Theme::px(5))),

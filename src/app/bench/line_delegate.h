@@ -6,6 +6,8 @@
 #include <QStringList>
 #include <QStyledItemDelegate>
 
+#include <array>
+
 #include "core/formula/formula.h"
 
 namespace rhexion {
@@ -42,7 +44,11 @@ private:
     };
     Shape shapeOf(const QModelIndex& index, int width) const;
 
+    enum class Type { Name, Mass, Note };
+    int wide(Type type, const QString& text) const; // px, measured once
+
     LineId lit_ = 0;
+    mutable std::array<QHash<QString, int>, 3> widths_;
     // Asked for at every painting; by all that it depends on.
     mutable QHash<QString, Shape> known_;
     mutable int fontsOf_ = 0;

@@ -62,6 +62,8 @@ std::vector<VesselPanel*> VesselColumn::shown() const
 QSize VesselColumn::minimumSizeHint() const
 {
     int wide = Theme::px(160);
+    if (!isVisible()) // nothing is measured for what nobody sees yet
+        return {wide, Theme::px(200)};
     for (const VesselPanel* panel : shown())
         wide = std::max(wide, panel->widthLeast());
     int height = below_ ? below_->sizeHint().height() : -columnGap;
@@ -73,7 +75,7 @@ QSize VesselColumn::minimumSizeHint() const
 void VesselColumn::arrange()
 {
     const auto panels = shown();
-    if (panels.empty())
+    if (panels.empty() || !isVisible())
         return;
     const int below = below_ ? columnGap + below_->sizeHint().height() : 0;
     std::vector<VesselPanel*> used;
@@ -167,7 +169,7 @@ void VesselColumn::resizeEvent(QResizeEvent* event)
 
 bool VesselColumn::event(QEvent* event)
 {
-    if (event->type() == QEvent::LayoutRequest)
+    if (event->type() == QEvent::LayoutRequest || event->type() == QEvent::Show)
         arrange();
     return QWidget::event(event);
 }

@@ -103,7 +103,15 @@ VesselPanel::VesselPanel(FormulaDocument& document, Vessel vessel, bool compact,
     if (!compact)
         layout->addWidget(hint_);
     layout->addWidget(list_, 1);
-    connect(&Theme::news(), &LookNews::changed, this, [this] { told_ = -1; });
+    connect(&Theme::news(), &LookNews::changed, this, [this] {
+        told_ = -1;
+        forgetHeights();
+    });
+    for (const auto& signal : {&QAbstractItemModel::rowsInserted, &QAbstractItemModel::rowsRemoved})
+        connect(model_, signal, this, &VesselPanel::forgetHeights);
+    connect(model_, &QAbstractItemModel::dataChanged, this, &VesselPanel::forgetHeights);
+    connect(model_, &QAbstractItemModel::rowsMoved, this, &VesselPanel::forgetHeights);
+    connect(model_, &QAbstractItemModel::modelReset, this, &VesselPanel::forgetHeights);
 }
 
 void VesselPanel::addOnTop(QWidget* widget)
@@ -163,6 +171,8 @@ void VesselPanel::refresh()
         badge_->setAccessibleName(tr("%1: %2").arg(words::vesselName(vessel_), badge_->toolTip()));
     }
     arrange();
+    if (!isVisible())
+        return; // measured when it is shown
     if (const int wanted = heightWanted(width(), true); wanted != told_) {
         told_ = wanted;
         Q_EMIT heightChanged();
@@ -231,9 +241,15 @@ int VesselPanel::linesHeight(int width, int most) const
 {
     const QMargins around = layout()->contentsMargins();
     const int room = width - around.left() - around.right() - 2 * frameWidth();
+    if (heightsAt_ != room) {
+        heightsAt_ = room;
+        heights_.clear();
+        for (int row = 0; row < model_->rowCount(); ++row)
+            heights_.push_back(delegate_->heightAt(model_->index(row), room));
+    }
     int height = 0;
-    for (int row = 0; row < std::min(most, model_->rowCount()); ++row)
-        height += delegate_->heightAt(model_->index(row), room);
+    for (int row = 0; row < std::min(most, int(heights_.size())); ++row)
+        height += heights_[std::size_t(row)];
     return height;
 }
 

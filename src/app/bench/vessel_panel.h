@@ -7,6 +7,8 @@
 #include "core/advice/reckon.h"
 #include "words/speech.h"
 
+#include <vector>
+
 class QKeyEvent;
 class QLabel;
 class QListView;
@@ -67,6 +69,7 @@ private:
     bool isPictured(bool drawn) const; // where there is width for it besides
     int headHeight(bool drawn) const;
     int linesHeight(int width, int most) const;
+    void forgetHeights() { heightsAt_ = -1; }
     void arrange();
 
     void showMenu(const QPoint& at);
@@ -85,6 +88,9 @@ private:
     VesselDrawing* drawing_ = nullptr;
     bool drawn_ = true;
     int told_ = -1; // what heightChanged was last about
+    // Heights of the lines at a width: asked for several times, laid out once.
+    mutable int heightsAt_ = -1;
+    mutable std::vector<int> heights_;
     QVBoxLayout* text_; // name, mass and summary
     QVBoxLayout* onTop_;
     QListView* list_;

@@ -43,6 +43,9 @@ void FigureRow::set(const QString& name, const QString& value, const QString& no
 bool FigureRow::countRows()
 {
     const int side = compact_ ? 8 : rowEdge;
+    // Plainly short enough: not measured at all.
+    if ((text().size() + value_.size()) * Theme::px(compact_ ? 11 : 13) < width())
+        return std::exchange(twoRows_, false);
     const int valueWidth =
         QFontMetrics(compact_ ? Theme::strong() : Theme::figure()).horizontalAdvance(value_) + 10;
     const int room = width() - 2 * side - valueWidth;
