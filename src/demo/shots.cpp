@@ -152,6 +152,11 @@ int takeShots(MainWindow& window, const QString& folder)
     shots.take(QStringLiteral("bench-slip"));
     window.bench().showFigures();
 
+    load(window, QStringLiteral("potting-shed-scrub.rhexion"));
+    window.bench().showSettings();
+    shots.take(QStringLiteral("bench-settings"));
+    window.bench().showFigures();
+
     load(window, QStringLiteral("rhubarb-rosemary-halves.rhexion"));
     window.bench().showPortions();
     shots.take(QStringLiteral("bench-split"));

@@ -29,10 +29,12 @@ public:
         html_ =
             QStringLiteral(
                 "<style>td { padding: 2px 14px 2px 0; } .m { color: %1; "
-                "font-size: 13px; } h3 { margin: 14px 0 3px 0; font-size: 16px; font-weight: 600; }"
+                "font-size: %3px; } h3 { margin: 14px 0 3px 0; font-size: %4px; font-weight: 600; }"
                 " p { margin: 2px 0; } .lot { color: %2; font-weight: 600; }"
                 " a { color: %2; }</style>")
-                .arg(look_.muted, look_.action);
+                .arg(look_.muted, look_.action)
+                .arg(look_.small)
+                .arg(look_.head);
         effect();
         behaviours();
         lots();

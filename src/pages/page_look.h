@@ -1,4 +1,4 @@
-// The colours of a page of text, handed in: pages know nothing of windows.
+// The colours and sizes of a page of text, handed in: pages know nothing of windows.
 #pragma once
 
 #include <QString>
@@ -9,6 +9,8 @@ struct PageLook {
     QString muted = QStringLiteral("#555555");
     QString care = QStringLiteral("#8a5a00");
     QString action = QStringLiteral("#0e6a62");
+    int small = 13; // px
+    int head = 16;
 };
 
 } // namespace rhexion

@@ -7,6 +7,8 @@
 #include <QCoreApplication>
 #include <QStringList>
 
+#include <cmath>
+
 namespace rhexion::words {
 
 namespace {
@@ -54,6 +56,19 @@ QString splitTerms(const Reckoning& r, const Speech& s)
                    TermsText::tr("%1 of pure weight").arg(s.percent(r.potassium.pureGrams / pure)),
                    TermsText::tr("%1 of weight as weighed")
                        .arg(s.percent(r.potassium.weighedGrams / weighed))});
+}
+
+QString lyeAsWeighed(const Formula& f, bool sodium, const Speech& s)
+{
+    const MaterialPtr& lye = sodium ? f.lye.sodium : f.lye.potassium;
+    const QString name = lyeName(f, sodium);
+    if (!lye || lye->isLyeSolution())
+        return name; // says its strength itself
+    const Interval& purity =
+        lye->part(sodium ? Part::SodiumHydroxide : Part::PotassiumHydroxide).range;
+    const bool whole =
+        std::abs(purity.typical() * 100.0 - std::round(purity.typical() * 100.0)) < 0.01;
+    return TermsText::tr("%1, %2").arg(name, s.percent(purity.typical(), whole ? 0 : 1));
 }
 
 QString purityTerms(const Formula& f, bool sodium, const Speech& s)

@@ -10,6 +10,8 @@ QString superfatTerms(const Formula& formula, const Reckoning& reckoning, const 
 QString hiddenFatTerms(const Reckoning& reckoning, const Speech& speech);
 // Empty for one hydroxide alone.
 QString splitTerms(const Reckoning& reckoning, const Speech& speech);
+// "Sodium hydroxide, 99 %": where it is weighed.
+QString lyeAsWeighed(const Formula& formula, bool sodium, const Speech& speech);
 // Of a hydroxide: what is not hydroxide in it.
 QString purityTerms(const Formula& formula, bool sodium, const Speech& speech);
 QString liquidTerms(const Reckoning& reckoning, const Speech& speech);

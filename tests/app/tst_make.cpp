@@ -1,10 +1,13 @@
 // Making a batch: nothing weighed is lost, a crash is taken up again, unsaved work is offered.
 #include <QTest>
 
+#include "app/make/place_panel.h"
+#include "app/make/step_list.h"
 #include "support/window.h"
 
 #include <QDir>
 #include <QFile>
+#include <QLabel>
 #include <QMessageBox>
 #include <QPlainTextEdit>
 #include <QPushButton>
@@ -55,6 +58,47 @@ private Q_SLOTS:
         const auto& a = current->now();
         const auto& b = shop.window->making().batch()->now();
         QCOMPARE(a.reckoning.superfatTrue, b.reckoning.superfatTrue);
+    }
+
+    // What nobody knows went in: it is taken as what its name says it is.
+    void unknownThingsGoInToo()
+    {
+        Shop shop;
+        shop.window->loadStock();
+        MakePage& make = shop.make(2);
+        QLineEdit* field = make.extra()->field();
+        field->setFocus();
+        QTest::keyClicks(field, QStringLiteral("12 g plum fragrance"));
+        QTest::keyClick(field, Qt::Key_Return);
+        QCOMPARE(int(make.batch()->topUps().size()), 1);
+        const TopUp& topUp = make.batch()->topUps().front().topUp;
+        QCOMPARE(topUp.material->name, std::string("Plum fragrance"));
+        QCOMPARE(int(topUp.material->kind), int(MaterialKind::Scent));
+        QCOMPARE(topUp.grams, 12.0);
+    }
+
+    // The steps are a finger high and go by key; the vessel beside them holds what was weighed.
+    void stepsByKeyAndTheVesselBeside()
+    {
+        Shop shop;
+        MakePage& make = shop.make(0);
+        auto* list = make.findChild<StepList*>();
+        QVERIFY(list->sizeHintForRow(0) >= 44);
+        for (auto* b : make.findChildren<QPushButton*>())
+            if (b->isVisible())
+                QVERIFY2(b->height() >= 56, qPrintable(b->text()));
+        list->setFocus();
+        QTest::keyClick(list, Qt::Key_Down);
+        QTest::keyClick(list, Qt::Key_Return);
+        QCOMPARE(make.batch()->step(), 1);
+        QTest::keyClick(make.weighedField(), Qt::Key_Space); // as planned
+        QCOMPARE(make.batch()->step(), 2);
+        QString beside;
+        for (auto* label : make.findChild<PlacePanel*>()->findChildren<QLabel*>())
+            if (label->isVisible())
+                beside += label->text() + QLatin1Char('\n');
+        QVERIFY2(beside.contains("Oil pot") && beside.contains("420.0\u00A0g Olive oil"),
+                 qPrintable(beside));
     }
 
     void whatIsTypedIsChecked_data()

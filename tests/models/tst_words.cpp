@@ -63,6 +63,18 @@ private Q_SLOTS:
         row("edit whole", grams.amountForEditing({500, AmountUnit::Gram}), "500 g");
         row("rest", grams.amount({0, AmountUnit::Rest}), "the rest");
     }
+    // Among words from right to left a figure and its unit keep their order; elsewhere nothing is
+    // added, so that what is copied is plain.
+    void figuresAmongOtherWords()
+    {
+        const Speech hebrew({AmountUnit::Gram, false, QLocale(QLocale::Hebrew)});
+        QCOMPARE(hebrew.mass(12.5), QStringLiteral("\u206612.5\u00A0g\u2069"));
+        QCOMPARE(hebrew.percent(0.06), QStringLiteral("\u20666.0\u00A0%\u2069"));
+        QCOMPARE(Speech().mass(12.5), QStringLiteral("12.5\u00A0g"));
+        QCOMPARE(Speech().trimmed(10.0), QStringLiteral("10"));
+        QCOMPARE(Speech().trimmed(2.50), QStringLiteral("2.5"));
+    }
+
     void figures()
     {
         QFETCH(QString, got);

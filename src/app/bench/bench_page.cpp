@@ -26,6 +26,8 @@
 #include "document/formula_document.h"
 #include "models/vessel_model.h"
 #include "words/names.h"
+#include "words/plain_text.h"
+#include "words/setting_terms.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -482,7 +484,13 @@ void BenchPage::refreshJugs(const Reckoning* r)
         };
         const auto hydroxide = [&](bool sodium) {
             const double grams = (sodium ? held.sodium : held.potassium).weighedGrams;
-            show(words::lyeName(document_.formula(), sodium), grams, speech_.mass(grams));
+            show(words::lyeAsWeighed(document_.formula(), sodium, speech_), grams,
+                 speech_.mass(grams));
+            if (r && grams > 0.0) {
+                const QStringList more{words::purityTerms(document_.formula(), sodium, speech_),
+                                       words::splitTerms(*r, speech_)};
+                jug.row->setToolTip(asTip(more.join(QLatin1Char('\n')).trimmed()));
+            }
         };
         switch (jug.rule) {
         case Rule::JugStrength:

@@ -18,6 +18,7 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QPainter>
+#include <QResizeEvent>
 #include <QToolButton>
 #include <QVBoxLayout>
 
@@ -343,6 +344,13 @@ bool VesselPanel::eventFilter(QObject* watched, QEvent* event)
         }
         if (event->type() == QEvent::FocusIn || event->type() == QEvent::FocusOut)
             update();
+        // A view lays its rows out a moment after it got another width; rows that need another
+        // height would lie over each other meanwhile.
+        if (event->type() == QEvent::Resize) {
+            const auto* resize = static_cast<QResizeEvent*>(event);
+            if (resize->size().width() != resize->oldSize().width() && list_->isVisible())
+                list_->doItemsLayout();
+        }
     }
     return QFrame::eventFilter(watched, event);
 }

@@ -134,6 +134,9 @@ void TypingLine::setPurpose(const QString& hint)
     field_->setPlaceholderText(hint);
     field_->setAccessibleName(hint);
     shelf_->hide();
+    auto* row = static_cast<QHBoxLayout*>(layout());
+    row->setStretch(row->indexOf(field_), 6);
+    row->setStretch(row->indexOf(said_), 3);
 }
 
 void TypingLine::setFingerSized(int height)
