@@ -157,7 +157,8 @@ private Q_SLOTS:
         LyeSettings lye = shop.document().formula().lye;
         lye.superfat = -0.05;
         shop.document().apply(SetLye{SettingField::Superfat, lye}, "superfat");
-        QVERIFY2(!told.isEmpty() && told.join(QLatin1Char(0x20)).contains("Lye heavy"), qPrintable(told.join('\n')));
+        QVERIFY2(!told.isEmpty() && told.join(QLatin1Char(0x20)).contains("Lye heavy"),
+                 qPrintable(told.join('\n')));
         Aloud::heard().disconnect(this);
         QLineEdit* field = shop.window->bench().typing()->field();
         field->setFocus();
