@@ -9,7 +9,7 @@ import sys
 
 HERE = pathlib.Path(__file__).parent
 sys.path.insert(0, str(HERE))
-from catalogue import chemicals, everyday, fats, kitchen  # noqa: E402
+from catalogue import chemicals, everyday, fats, flash, kitchen  # noqa: E402
 
 REFERENCE = pathlib.Path(sys.argv[1])
 
@@ -37,6 +37,8 @@ source("milk-fat", "Handbook range for milk fat (cow 218 to 235; goat and sheep 
 source("ph-eur", "European Pharmacopoeia monograph range", True)
 source("usp-nf", "United States Pharmacopeia and DAC monograph range", True)
 source("handbook", "Oils and fats handbook range", True)
+FLASHED = "flash"
+source(FLASHED, "Usual closed-cup flash point on suppliers' safety data sheets; read your own", True)
 source("stoichiometry", "Stoichiometry from atomic weights, Blue Obelisk Data Repository 10")
 source("grade", "Usual certificate of the trade grade: common practice, no source", True)
 PROFILE = source("fatty-acids", "Usual fatty acids of the fat, handbook; spread of a tenth and half a per cent: common practice, no source", True)
@@ -368,6 +370,9 @@ for m in MATERIALS:
         m["density"] = fig(d * .99, d, d * 1.01, LIQUID_DENSITY)
     if ident in chemicals.TEASPOON:
         m.setdefault("measures", []).append({"name": "tsp", "grams": chemicals.TEASPOON[ident], "source": SPOONED})
+    if ident in flash.FLASH:
+        c = flash.FLASH[ident]
+        m["flash"] = fig(c - flash.SPREAD, c, c + flash.SPREAD, FLASHED)
     if ident in chemicals.RESERVE:
         m["reserve"] = fig(0, 0, chemicals.RESERVE[ident], RESERVE)
 for table_of in (chemicals.DENSITY, chemicals.TEASPOON, chemicals.RESERVE, kitchen.STANDARD, kitchen.USUAL, kitchen.TITRATED,
@@ -393,7 +398,7 @@ assert len({m["id"] for m in MATERIALS}) == len(MATERIALS)
 def write(name, materials):
     used = {f["source"] for m in materials for f in figures(m)} | {x["source"] for m in materials for x in m.get("measures", [])}
     with open(HERE / name, "w", encoding="utf-8") as out:
-        json.dump({"format": "rhexion-catalogue", "version": 3,
+        json.dump({"format": "rhexion-catalogue", "version": 4,
                    "sources": [s for k, s in SOURCES.items() if k in used], "materials": materials},
                   out, indent=1, ensure_ascii=False)
         out.write("\n")

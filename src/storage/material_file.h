@@ -11,7 +11,7 @@
 
 namespace rhexion {
 
-inline constexpr int catalogueFileVersion = 3;
+inline constexpr int catalogueFileVersion = 4;
 inline constexpr int catalogueFileMegabytes = 64;
 
 // Two of one id are refused.

@@ -79,6 +79,7 @@ constexpr OptionalFigure optionalFigures[] = {
     {"ph", &Material::ph, 0.0, 14.0},
     {"density", &Material::density, 0.05, 20.0},
     {"melting", &Material::melting, -100.0, 2000.0},
+    {"flash", &Material::flash, -100.0, 2000.0},
     {"unsaponifiable", &Material::unsaponifiable, 0.0, 1.0},
     {"usualUse", &Material::usualUse, 0.0, 10.0},
     {"reserve", &Material::reserve, 0.0, largestFigure},
@@ -147,11 +148,12 @@ SourceTable readSources(const JsonCursor& root)
 
 Material readMaterial(const JsonCursor& at, const SourceTable& sources, bool unfinished)
 {
-    at.allow({"key",        "id",      "name",       "kind",       "alsoCalled",
-              "parts",      "acids",   "sv",         "acidValue",  "iodine",
-              "titratable", "ph",      "density",    "melting",    "unsaponifiable",
-              "usualUse",   "reserve", "fattyAcids", "behaviours", "measures",
-              "lot",        "note"});
+    at.allow({"key",        "id",      "name",       "kind",
+              "alsoCalled", "parts",   "acids",      "sv",
+              "acidValue",  "iodine",  "titratable", "ph",
+              "density",    "melting", "flash",      "unsaponifiable",
+              "usualUse",   "reserve", "fattyAcids", "behaviours",
+              "measures",   "lot",     "note"});
     Material m;
     m.id = at.text("id", limits::id).toStdString();
     m.name = at.text("name", limits::materialName).toStdString();

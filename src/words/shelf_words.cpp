@@ -95,6 +95,8 @@ QString figureName(const std::string& code)
         return ShelfText::tr("Density");
     if (code == "melting")
         return ShelfText::tr("Melting point");
+    if (code == "flash")
+        return ShelfText::tr("Flash point");
     if (code == "unsaponifiable")
         return ShelfText::tr("Unsaponifiables");
     if (code == "use")

@@ -487,7 +487,7 @@ private Q_SLOTS:
         QTest::newRow("cut short") << head << int(C::NotJson);
         QTest::newRow("a list") << QByteArray("[]") << int(C::NotOurs);
         QTest::newRow("another format") << QByteArray(R"({"format":"x"})") << int(C::NotOurs);
-        QTest::newRow("newer") << QByteArray(R"({"format":"rhexion-catalogue","version":4})")
+        QTest::newRow("newer") << QByteArray(R"({"format":"rhexion-catalogue","version":5})")
                                << int(C::Newer);
         QTest::newRow("version 1.5")
             << QByteArray(R"({"format":"rhexion-catalogue","version":1.5})") << int(C::OutOfRange);
@@ -568,6 +568,19 @@ private Q_SLOTS:
             QVERIFY(back.behaviours == m->behaviours && back.measures == m->measures &&
                     back.alsoCalled == m->alsoCalled && back.note == m->note);
         }
+    }
+    // Each essential oil that has a name says from where on its vapour catches fire.
+    void essentialOilsHaveAFlashPoint()
+    {
+        int oils = 0;
+        for (const MaterialPtr& m : Catalogue::shipped().materials()) {
+            if (!QString::fromStdString(m->id).contains(QLatin1String("-essential-oil")))
+                continue;
+            ++oils;
+            QVERIFY2(m->flash && m->flash->range.low() >= 30 && m->flash->range.high() <= 120,
+                     m->id.c_str());
+        }
+        QVERIFY(oils >= 40);
     }
 };
 

@@ -103,7 +103,7 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("pointer");
         QTest::addColumn<QString>("to");
-        const std::pair<const char*, const char*> rows[] = {{"/version", "5"},
+        const std::pair<const char*, const char*> rows[] = {{"/version", "6"},
                                                             {"/format", "\"x\""},
                                                             {"/lye/superfat", "1"},
                                                             {"/lye/split", "\"x\""},

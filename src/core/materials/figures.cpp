@@ -24,6 +24,7 @@ constexpr Scalar scalars[] = {
     {"ph", &Material::ph, FigureUnit::Ph, 0.0, 14.0},
     {"density", &Material::density, FigureUnit::GramPerMl, 0.05, 20.0},
     {"melting", &Material::melting, FigureUnit::Celsius, -100.0, 2000.0},
+    {"flash", &Material::flash, FigureUnit::Celsius, -100.0, 2000.0},
     {"unsaponifiable", &Material::unsaponifiable, FigureUnit::Percent, 0.0, 1.0},
     {"use", &Material::usualUse, FigureUnit::Percent, 0.0, 10.0},
     {"reserve", &Material::reserve, FigureUnit::Millimole, 0.0, 5000.0},

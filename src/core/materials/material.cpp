@@ -210,6 +210,7 @@ std::optional<MaterialFault> faultOf(const Material& material)
         {&material.ph, "ph"},
         {&material.density, "density"},
         {&material.melting, "melting"},
+        {&material.flash, "flash"},
         {&material.unsaponifiable, "unsaponifiable"},
         {&material.usualUse, "usualUse"},
         {&material.reserve, "reserve"}};

@@ -110,6 +110,7 @@ struct Material {
     std::optional<Figure> ph;             // of the food as it is
     std::optional<Figure> density;        // g/ml at 20 C, or melted where it is hard
     std::optional<Figure> melting;        // C; may be below 0
+    std::optional<Figure> flash;          // C, closed cup: from there on its vapour can catch fire
     std::optional<Figure> unsaponifiable; // fraction of the fat
     std::optional<Figure> usualUse;       // fraction of the oils
     // Magnesium, calcium and the like that may take hydroxide: mmol per 100 g. Told, never summed.
