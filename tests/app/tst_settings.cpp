@@ -267,6 +267,10 @@ private Q_SLOTS:
     void narrowWindow()
     {
         shop_->window->resize(1024, 700);
+        // The longest figure a usual formula has, as a fresh one begins.
+        LiquidSettings liquid = shop_->document().formula().liquid;
+        liquid.value = 1.0 / 3.0;
+        shop_->document().apply(SetLiquid{SettingField::Liquid, liquid}, "liquid");
         QApplication::processEvents();
         for (auto* field : shop_->window->findChild<SettingsStrip*>()->findChildren<NumberField*>())
             if (field->isVisible())

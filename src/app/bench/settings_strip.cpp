@@ -90,9 +90,9 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     connect(more_, &QToolButton::clicked, this, &SettingsStrip::allWanted);
     for (NumberField* field : {superfat_, potassium_, jug_})
         fixWidth(field, 68);
-    fixWidth(liquid_, 78);
+    fixWidth(liquid_, 88);
     fixWidth(oils_, 92);
-    fixWidth(how_, 122);
+    fixWidth(how_, 120);
 
     auto* layout = new FlowLayout(this, 9, 4);
     layout->setContentsMargins(12, 4, 8, 6);
