@@ -67,6 +67,18 @@ private Q_SLOTS:
         QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(QLatin1Char('\n'))));
     }
 
+    // A handful is nobody's measure: it is taken, and said to be wide.
+    void byTheHandIsSaid()
+    {
+        QLineEdit* field = line().field();
+        field->setFocus();
+        field->setText(QStringLiteral("a handful of oat flour"));
+        QVERIFY2(line().understanding().contains("half or twice that"),
+                 qPrintable(line().understanding()));
+        field->setText(QStringLiteral("1/4 cup oat flour"));
+        QVERIFY(!line().understanding().contains("half or twice that"));
+    }
+
     // The list under the line: what matches with what it brings, and a last row for none of them.
     void theListSaysWhatItCouldBe()
     {

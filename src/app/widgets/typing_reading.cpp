@@ -158,6 +158,8 @@ void TypingLine::understandText()
     if (weight)
         text = tr("%1 (%2): %3")
                    .arg(speech_.amount(*phrase_->amount), speech_.mass(weight->inGrams()), name);
+    if (phrase_->vague)
+        text += tr(", by the hand: half or twice that, so weigh it where it matters");
     if (phrase_->frozen)
         text += tr(", frozen");
     if (phrase_->dissolved)

@@ -101,7 +101,10 @@ std::optional<double> gramsPer(AmountUnit unit, const Material& m)
     case AmountUnit::Cup:
         if (const auto own = weighed(m, {"cup"}))
             return own;
-        return byVolume(240.0);
+        if (const auto poured = byVolume(240.0))
+            return poured;
+        // A powder that somebody weighed by the spoon.
+        return scaled(gramsPer(AmountUnit::Tablespoon, m), tablesInCup);
     case AmountUnit::Drop:
         if (const auto own = weighed(m, {"drop"}))
             return own;

@@ -60,8 +60,8 @@ std::optional<Mass> statedMass(const StatedAmount& amount);
 StatedAmount statedIn(Mass mass, AmountUnit unit);
 // g that one such measure of the material weighs: as weighed or as its table says; else by volume
 // and density (teaspoon 5 ml, tablespoon 15, cup 240, drop 0.05; heaped half as much again; liquids
-// without a density 1.03 g/ml, oils 0.92: common practice, no source). Nothing for powders that
-// nobody has weighed.
+// without a density 1.03 g/ml, oils 0.92: common practice, no source). A cup of a powder is 16
+// tablespoons of it; nothing for powders that nobody has weighed.
 std::optional<double> gramsPer(AmountUnit unit, const Material& material);
 // The mass of an amount stated as a mass or in a measure.
 std::optional<Mass> massOf(const StatedAmount& amount, const Material& material);

@@ -239,6 +239,7 @@ struct AmountRead {
     std::string_view rest;
     bool bare = false; // no unit was said
     std::optional<Mass> perOils;
+    bool vague = false; // by the hand
 };
 
 // The unit the text begins with, which is cut off; nothing for none.
@@ -321,6 +322,7 @@ std::variant<AmountRead, PhraseFault> readAmount(std::string_view text, const Ph
     if (const Lexicon::UnitWord* unit = cutUnit(after, words)) {
         out.amount = {*value * unit->times, unit->unit};
         out.bare = false;
+        out.vague = unit->alone;
         addSmaller(out.amount, after, habits);
     }
     if (const std::size_t perPound = beginsWith(after, words.perPound)) {
@@ -437,6 +439,7 @@ std::variant<Phrase, PhraseFault> parsePhrase(std::string_view text, const Phras
         const auto& amount = std::get<AmountRead>(read);
         phrase.amount = amount.amount;
         phrase.bare = amount.bare;
+        phrase.vague = amount.vague;
         if (amount.perOils)
             phrase.perOilsMass = amount.perOils;
         name = std::string(amount.rest);

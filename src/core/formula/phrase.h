@@ -37,6 +37,7 @@ struct PhraseHabits {
 struct Phrase {
     std::optional<StatedAmount> amount;
     bool bare = false;        // a number without a unit; amount has the unit of habit
+    bool vague = false;       // by the hand: a pinch, a handful, of no one size
     std::string materialText; // what is left: the name to look up
     bool frozen = false;
     bool dissolved = false; // first in its own weight of the liquid
