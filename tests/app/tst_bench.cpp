@@ -77,7 +77,7 @@ private Q_SLOTS:
                                  << "not on the shelf";
         QTest::newRow("spoons") << "2 tbsp honey"
                                 << "2\u00A0tbsp (42.0\u00A0g): Honey";
-        QTest::newRow("a spoon nobody weighed") << "1 cup kaolin"
+        QTest::newRow("a spoon nobody weighed") << "3 drops kaolin"
                                                 << "Weigh one on the shelf";
         QTest::newRow("per pound of oils") << "10 g oat flour per 500 g oils"
                                            << "2\u00A0% of oils: Oat flour";

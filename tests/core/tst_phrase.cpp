@@ -259,7 +259,7 @@ private Q_SLOTS:
         QCOMPARE(*gramsPer(U::Teaspoon, *honey), 7.0);
         QCOMPARE(*gramsPer(U::Tablespoon, *honey), 21.0);
         QCOMPARE(*gramsPer(U::TeaspoonHeaped, *honey), 10.5);
-        QVERIFY(!gramsPer(U::Cup, *honey)); // no density and no cup weighed
+        QCOMPARE(*gramsPer(U::Cup, *honey), 336.0); // no density: 16 tablespoons
         QVERIFY(!gramsPer(U::Piece, *honey));
         honey->density = figure(1.42);
         QCOMPARE(*gramsPer(U::Millilitre, *honey), 1.42);
