@@ -72,21 +72,23 @@ void CopyActions::addTo(QMenu& menu)
 
 void CopyActions::copyTable()
 {
-    const auto table = here_().table;
-    if (!table) {
+    const auto make = here_().table;
+    if (!make) {
         Q_EMIT said(tr("There is no table to copy here."));
         return;
     }
+    const TextTable table = make();
     auto* mime = new QMimeData;
-    mime->setText(asText(*table));
-    mime->setData(QStringLiteral("text/csv"), asCsv(*table));
+    mime->setText(asText(table));
+    mime->setData(QStringLiteral("text/csv"), asCsv(table));
     QApplication::clipboard()->setMimeData(mime);
-    Q_EMIT copied(tr("%n row(s) copied.", nullptr, int(table->rows.size())));
+    Q_EMIT copied(tr("%n row(s) copied.", nullptr, int(table.rows.size())));
 }
 
 void CopyActions::copyPage()
 {
-    const QString page = here_().page;
+    const auto make = here_().page;
+    const QString page = make ? make() : QString();
     if (page.isEmpty()) {
         Q_EMIT said(tr("There is no page to copy here."));
         return;

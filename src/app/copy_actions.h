@@ -7,7 +7,6 @@
 #include "pages/text_table.h"
 
 #include <functional>
-#include <optional>
 
 class QMenu;
 class QMimeData;
@@ -24,8 +23,9 @@ class CopyActions : public QObject {
     Q_OBJECT
 public:
     struct Here {
-        std::optional<TextTable> table; // of the place at hand
-        QString page;                   // its page of text; empty: none
+        // Made when they are copied: a table may have thousands of rows. Nothing: none.
+        std::function<TextTable()> table; // of the place at hand
+        std::function<QString()> page;    // its page of text
         AccountsView* accounts = nullptr;
     };
     CopyActions(std::function<Here()> here, QWidget& window);

@@ -83,7 +83,7 @@ struct Options {
     }
 };
 
-// Help, version or an option that there is none of: said with no display to say it on.
+// Help or version: said with no display to say it on.
 bool asksForWordsOnly(int argc, char** argv)
 {
     QStringList arguments;

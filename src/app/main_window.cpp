@@ -423,16 +423,18 @@ CopyActions::Here MainWindow::copyable()
     CopyActions::Here here;
     here.accounts = bench_->accounts();
     if (journalPage_ && journalPage_->isVisible()) {
-        here.table = tableOf(journalPage_->batches());
-        here.page = journalPage_->pageText();
+        here.table = [this] { return tableOf(journalPage_->batches()); };
+        here.page = [this] { return journalPage_->pageText(); };
     } else if (shelfPage_ && shelfPage_->isVisible()) {
-        here.table = tableOf(shelfPage_->listed());
-        here.page = shelfPage_->pageText();
+        here.table = [this] { return tableOf(shelfPage_->listed()); };
+        here.page = [this] { return shelfPage_->pageText(); };
     } else if (const Reckoning* r = document_->reckoning()) {
-        here.table = formulaTable(document_->formula(), *r, speech());
-        QTextDocument page;
-        page.setHtml(workingHtml(document_->formula(), *r, speech(), {}));
-        here.page = page.toPlainText();
+        here.table = [this, r] { return formulaTable(document_->formula(), *r, speech()); };
+        here.page = [this, r] {
+            QTextDocument page;
+            page.setHtml(workingHtml(document_->formula(), *r, speech(), {}));
+            return page.toPlainText();
+        };
     }
     return here;
 }

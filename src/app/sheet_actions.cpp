@@ -42,13 +42,19 @@ void SheetActions::addTo(QMenu& menu)
     working->setChecked(withWorking());
 }
 
-bool SheetActions::write(const QString& path)
+const Reckoning* SheetActions::reckoned()
 {
     const Reckoning* r = document_.reckoning();
-    if (!r) {
+    if (!r)
         Q_EMIT said(words::refusal(*document_.refusal(), speech_));
+    return r;
+}
+
+bool SheetActions::write(const QString& path)
+{
+    const Reckoning* r = reckoned();
+    if (!r)
         return false;
-    }
     if (const auto fault = writeSheetPdf(path, document_.formula(), *r, speech_, withWorking())) {
         Q_EMIT said(words::fileFault(*fault));
         return false;
@@ -67,11 +73,9 @@ void SheetActions::save()
 
 void SheetActions::print()
 {
-    const Reckoning* r = document_.reckoning();
-    if (!r) {
-        Q_EMIT said(words::refusal(*document_.refusal(), speech_));
+    const Reckoning* r = reckoned();
+    if (!r)
         return;
-    }
     QPrinter printer(QPrinter::HighResolution);
     prepare(printer);
     QPrintDialog dialog(&printer, &window_);
@@ -88,11 +92,9 @@ void SheetActions::prepare(QPrinter& printer) const
 
 void SheetActions::preview()
 {
-    const Reckoning* r = document_.reckoning();
-    if (!r) {
-        Q_EMIT said(words::refusal(*document_.refusal(), speech_));
+    const Reckoning* r = reckoned();
+    if (!r)
         return;
-    }
     QPrinter printer(QPrinter::HighResolution);
     prepare(printer);
     QPrintPreviewDialog dialog(&printer, &window_);

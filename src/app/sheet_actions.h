@@ -12,6 +12,7 @@ class QWidget;
 namespace rhexion {
 
 class FormulaDocument;
+struct Reckoning;
 
 class SheetActions : public QObject {
     Q_OBJECT
@@ -27,6 +28,7 @@ Q_SIGNALS:
     void wrote(const QString& path);
 
 private:
+    const Reckoning* reckoned(); // or nothing, and said() says why
     void print();
     void preview();
     void prepare(QPrinter& printer) const;

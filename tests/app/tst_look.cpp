@@ -5,6 +5,7 @@
 #include "app/bench/figures_panel.h"
 #include "app/bench/line_delegate.h"
 #include "app/theme/system_shade.h"
+#include "support/contrast.h"
 #include "support/window.h"
 
 #include <QDBusArgument>
@@ -22,22 +23,6 @@ using namespace rhexion;
 using namespace rhexion::test;
 
 namespace {
-
-double luminance(const QColor& c)
-{
-    // WCAG 2, relative luminance.
-    const auto part = [](double v) {
-        return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
-    };
-    return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
-}
-
-double contrast(const QColor& a, const QColor& b)
-{
-    const double x = luminance(a);
-    const double y = luminance(b);
-    return (std::max(x, y) + 0.05) / (std::min(x, y) + 0.05);
-}
 
 QImage filled(Matter matter, int index)
 {

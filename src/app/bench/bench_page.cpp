@@ -17,6 +17,7 @@
 #include "app/widgets/figure_row.h"
 #include "app/widgets/number_field.h"
 #include "app/widgets/place_habits.h"
+#include "app/widgets/scroll_room.h"
 #include "app/widgets/steady_stack.h"
 #include "app/widgets/typing_line.h"
 #include "core/account/contents.h"
@@ -35,7 +36,6 @@
 #include <QLineEdit>
 #include <QListView>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QStackedWidget>
 #include <QTimer>
 #include <QToolButton>
@@ -80,17 +80,13 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
     centre->addWidget(buildVessels(), 1);
     centre->addWidget(typing_);
     centre->addWidget(accountsCard);
-    room_ = new QScrollArea(this);
-    room_->setWidgetResizable(true);
-    room_->setFrameShape(QFrame::NoFrame);
-    room_->setFocusPolicy(Qt::NoFocus);
-    auto* body = new QWidget(room_);
+    auto* body = new QWidget;
     body_ = new QBoxLayout(QBoxLayout::LeftToRight, body);
     body_->setContentsMargins(0, 0, 0, 0);
     body_->setSpacing(8);
     body_->addLayout(centre, 1);
     body_->addWidget(side_);
-    room_->setWidget(body);
+    room_ = new ScrollRoom(body, this);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(12, 4, 12, 12);
     layout->setSpacing(6);
@@ -215,8 +211,7 @@ QWidget* BenchPage::buildVessels()
     auto* jugs = new VesselColumn(box);
     auto* pot = new VesselColumn(box);
     auto* late = new VesselColumn(box);
-    columns_ = {jugs, pot, late};
-    for (VesselColumn* column : columns_)
+    for (VesselColumn* column : {jugs, pot, late})
         row->addWidget(column, 1);
     for (const Vessel vessel : allVessels) {
         const bool compact = vessel != Vessel::LyeJug && vessel != Vessel::OilPot;

@@ -35,7 +35,6 @@ class SlipPanel;
 class StockLyePanel;
 class Stock;
 class TypingLine;
-class VesselColumn;
 class VesselPanel;
 class WorkingPanel;
 
@@ -111,7 +110,6 @@ private:
     SettingsStrip* strip_;
     TypingLine* typing_;
     std::vector<VesselPanel*> panels_;
-    std::vector<VesselColumn*> columns_;
     struct JugRow {
         FigureRow* row;
         Vessel vessel;

@@ -4,6 +4,17 @@
 
 namespace rhexion {
 
+void Contents::add(const Contents& perGram, double grams)
+{
+    water += grams * perGram.water;
+    fat += grams * perGram.fat;
+    alkali += grams * perGram.alkali;
+    acid += grams * perGram.acid;
+    sugar += grams * perGram.sugar;
+    salt += grams * perGram.salt;
+    otherSolids += grams * perGram.otherSolids;
+}
+
 Contents contentsPerGram(const Material& m)
 {
     const auto share = [&](Part part) { return m.part(part).range.typical(); };
@@ -29,14 +40,7 @@ Contents contentsOf(const Formula& formula, const Account& account, Vessel vesse
         const double grams = account.inItsVessel(i, vessel);
         if (grams == 0.0)
             continue;
-        const Contents one = contentsPerGram(*formula.lines[i].material);
-        out.water += grams * one.water;
-        out.fat += grams * one.fat;
-        out.sugar += grams * one.sugar;
-        out.salt += grams * one.salt;
-        out.acid += grams * one.acid;
-        out.alkali += grams * one.alkali;
-        out.otherSolids += grams * one.otherSolids;
+        out.add(contentsPerGram(*formula.lines[i].material), grams);
     }
     if (vessel == Vessel::LyeJug)
         out.water += account.jugWaterGrams;

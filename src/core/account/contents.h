@@ -14,6 +14,8 @@ struct Contents { // g
     double salt = 0.0;
     double otherSolids = 0.0;
     friend bool operator==(const Contents&, const Contents&) = default;
+    // So many grams of something that is `perGram` a gram.
+    void add(const Contents& perGram, double grams);
     double total() const { return water + fat + alkali + acid + sugar + salt + otherSolids; }
 };
 

@@ -201,14 +201,7 @@ private:
             one.otherSolids = std::max(0.0, one.otherSolids - (moisture - one.water));
             one.water = moisture;
         }
-        const double g = lying.grams;
-        to.water += g * one.water;
-        to.fat += g * one.fat;
-        to.alkali += g * one.alkali;
-        to.acid += g * one.acid;
-        to.sugar += g * one.sugar;
-        to.salt += g * one.salt;
-        to.otherSolids += g * one.otherSolids;
+        to.add(one, lying.grams);
     }
 
     const Formula& f_;
