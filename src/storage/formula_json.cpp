@@ -2,6 +2,7 @@
 
 #include "core/materials/limits.h"
 #include "storage/material_json.h"
+#include "storage/mould_json.h"
 #include "storage/whole_file.h"
 
 #include <QFileInfo>
@@ -259,6 +260,19 @@ QByteArray formulaToJson(const Formula& f)
         {"portions", portions},
         {"materials", materials},
         {"sources", sources.sources()}};
+    if (!f.moulds.empty()) {
+        QJsonArray moulds;
+        for (MouldUse use : f.moulds) {
+            if (!f.portion(use.portion)) // of a portion that went: the whole batter's
+                use.portion = 0;
+            moulds.append(mouldUseToJson(use));
+        }
+        root["moulds"] = moulds;
+    }
+    if (f.cutting != Cutting{})
+        root["cutting"] = cuttingToJson(f.cutting);
+    if (f.handling != Handling{})
+        root["handling"] = handlingToJson(f.handling);
     if (f.oilsTotal.inGrams() > 0.0)
         root["oilsTotal"] = f.oilsTotal.inGrams();
     return QJsonDocument(root).toJson();
@@ -276,7 +290,8 @@ public:
     {
         const JsonCursor root(object_, {}, fault_);
         root.allow({"format", "version", "name", "maker", "notes", "lines", "lye", "liquid",
-                    "materials", "sources", "oilsTotal", "mixing", "portions"});
+                    "materials", "sources", "oilsTotal", "mixing", "portions", "moulds", "cutting",
+                    "handling"});
         went();
         f_.name = text("name", limits::formulaName, true);
         f_.maker = text("maker", limits::maker, false);
@@ -290,6 +305,7 @@ public:
         readLines(root);
         readSettings(root);
         readPortions(root);
+        readMoulds(root);
         for (std::size_t i = 0; !fault_ && i < f_.lines.size(); ++i) {
             if (f_.lines[i].portion == 0 || f_.portion(f_.lines[i].portion))
                 continue;
@@ -402,6 +418,31 @@ private:
             }
             f_.lastId = std::max(f_.lastId, portion.id);
             f_.portions.push_back(std::move(portion));
+        }
+    }
+
+    void readMoulds(const JsonCursor& root)
+    {
+        if (!fault_ && root.has("moulds"))
+            for (const JsonCursor& at : items(root, "moulds", limits::moulds)) {
+                MouldUse use = readMouldUse(at);
+                if (!fault_ && use.portion != 0 && !f_.portion(use.portion))
+                    at.fail(FileFault::Code::NoSuchPortion, QStringLiteral("portion"),
+                            QString::fromStdString(use.mould.name));
+                if (went())
+                    f_.moulds.push_back(std::move(use));
+                else if (!lenient_)
+                    return;
+            }
+        if (!fault_ && root.has("cutting")) {
+            const Cutting cutting = readCutting(root.object("cutting"));
+            if (went())
+                f_.cutting = cutting;
+        }
+        if (!fault_ && root.has("handling")) {
+            const Handling handling = readHandling(root.object("handling"));
+            if (went())
+                f_.handling = handling;
         }
     }
 

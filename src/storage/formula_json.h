@@ -14,7 +14,7 @@
 
 namespace rhexion {
 
-inline constexpr int formulaFileVersion = 5;
+inline constexpr int formulaFileVersion = 6;
 inline constexpr int formulaFileMegabytes = 8;
 
 QByteArray formulaToJson(const Formula& formula);

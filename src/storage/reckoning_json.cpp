@@ -231,6 +231,9 @@ const char* codeOf(RefusalCode code)
                                             "bad-solvent",
                                             "bad-second-jug",
                                             "bad-mixing",
+                                            "bad-mould",
+                                            "too-many-moulds",
+                                            "bad-cutting",
                                             "no-such-portion",
                                             "text-too-long"};
     static_assert(std::size(codes) == countOf<RefusalCode>());

@@ -142,6 +142,13 @@ QString refusal(const Refusal& r, const Speech& s)
     case C::BadMixing:
         return WordsText::tr("Jug and pot can be joined between %1 and %2, within %3.")
             .arg(s.temperature(-10), s.temperature(130), s.temperatureDifference(60));
+    case C::BadMould:
+        return WordsText::tr("A mould of these sizes cannot be: %1. Measure it once more.")
+            .arg(item.isEmpty() ? WordsText::tr("the mould") : item);
+    case C::TooManyMoulds:
+        return WordsText::tr("One batch goes into 40 moulds at most. Count like ones together.");
+    case C::BadCutting:
+        return WordsText::tr("A bar must be thicker than nothing.");
     case C::NoSuchPortion:
         return WordsText::tr(
                    "%1 goes into a portion that is not there any more. Choose one, or all of the "

@@ -36,11 +36,10 @@ HydroxideReckoned partOf(const HydroxideReckoned& h, double share)
 double waterToDissolveGram(const Material& m)
 {
     constexpr double sucrose = 0.49;
-    constexpr double salt = 2.79;
     double water =
         (m.part(Part::ReducingSugar).range.typical() + m.part(Part::OtherSugar).range.typical()) *
             sucrose +
-        m.part(Part::SodiumChloride).range.typical() * salt;
+        m.part(Part::SodiumChloride).range.typical() * waterPerGramOfSalt;
     for (const AcidShare& share : m.acids)
         water += share.share.range.typical() * waterPerGram(share.acid);
     return std::max(0.0, water - m.part(Part::Water).range.typical());

@@ -8,6 +8,9 @@
 
 namespace rhexion {
 
+// g of water that one gram of sodium chloride needs to dissolve at 20 C. CRC Handbook, from memory.
+inline constexpr double waterPerGramOfSalt = 2.79;
+
 // g of water one gram of the material needs at 20 C to dissolve, less what it brings itself; 0 for
 // what does not dissolve or is a liquid. Source: CRC Handbook, solubilities (from memory).
 double waterToDissolveGram(const Material& material);

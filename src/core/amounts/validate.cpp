@@ -300,6 +300,25 @@ struct CheckEdit {
         }
         return std::nullopt;
     }
+    Result operator()(const SetMoulds& e) const
+    {
+        if (e.moulds.size() > limits::moulds)
+            return Refusal{RefusalCode::TooManyMoulds, 0, {}, {double(e.moulds.size())}};
+        for (const MouldUse& use : e.moulds) {
+            if (auto bad = checkText(use.mould.name, limits::mould))
+                return bad;
+            if (faultOf(use.mould) || !within(use.fillTo, 0.01, 1.0))
+                return Refusal{RefusalCode::BadMould, 0, use.mould.name, {}};
+            if (use.portion != 0 && !formula.portion(use.portion))
+                return Refusal{RefusalCode::NoSuchPortion, 0, use.mould.name, {}};
+        }
+        return std::nullopt;
+    }
+    Result operator()(const SetCutting& e) const
+    {
+        return faultOf(e.cutting) ? Result(Refusal{RefusalCode::BadCutting, 0, {}, {e.cutting.bar}})
+                                  : std::nullopt;
+    }
     Result operator()(const SetMixing& e) const { return checkMixing(e.mixing); }
     Result operator()(const SetLye& e) const { return checkLyeRanges(e.lye); }
     Result operator()(const SetLiquid& e) const { return checkLiquid(e.liquid); }

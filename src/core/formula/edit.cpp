@@ -107,6 +107,18 @@ struct Apply {
                 line->portion = portion;
         return back;
     }
+    std::optional<Edit> operator()(const SetMoulds& e) const
+    {
+        return SetMoulds{exchange(formula.moulds, e.moulds)};
+    }
+    std::optional<Edit> operator()(const SetCutting& e) const
+    {
+        return SetCutting{exchange(formula.cutting, e.cutting)};
+    }
+    std::optional<Edit> operator()(const SetHandling& e) const
+    {
+        return SetHandling{exchange(formula.handling, e.handling)};
+    }
     std::optional<Edit> operator()(const SetMixing& e) const
     {
         return SetMixing{exchange(formula.mixing, e.mixing)};

@@ -54,6 +54,15 @@ struct SetPortions { // all of them at once; a line of one that goes becomes all
 struct SetMixing {
     Mixing mixing;
 };
+struct SetMoulds { // all of them at once
+    std::vector<MouldUse> moulds;
+};
+struct SetCutting {
+    Cutting cutting;
+};
+struct SetHandling {
+    Handling handling;
+};
 // Settings are set whole; field says which one the maker touched.
 enum class SettingField {
     Superfat,
@@ -89,7 +98,8 @@ struct SetText {
 
 using Edit = std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater,
                           SetMaterial, SetLye, SetLiquid, SetOilsTotal, SetText, SetLocked,
-                          SetPortion, SetSolvent, SetPortions, SetMixing>;
+                          SetPortion, SetSolvent, SetPortions, SetMixing, SetMoulds,
+                          SetCutting, SetHandling>;
 
 // Applies the edit and returns the one that takes it back. An edit that names a line that is not
 // there, an id that is, or a new amount for a locked line changes nothing and returns nothing.

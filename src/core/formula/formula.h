@@ -2,6 +2,7 @@
 // goes into, how lye and liquid are stated. Plain data; amounts/solve.h checks and solves it.
 #pragma once
 
+#include "core/formula/mould.h"
 #include "core/materials/material.h"
 #include "core/units/quantity.h"
 
@@ -71,8 +72,7 @@ std::optional<StatedAmount> perOils(const StatedAmount& amount, Mass oils,
 
 // Keeps its number for the life of the formula, so that edits and undo name lines, not places.
 using LineId = std::uint32_t;
-// The same for portions of a split batter; 0 is all of it.
-using PortionId = std::uint32_t;
+// PortionId, in mould.h, does the same for portions of a split batter; 0 is all of it.
 
 struct Line {
     LineId id = 0;
@@ -158,7 +158,7 @@ struct Portion {
     PortionId id = 0;
     std::string name;
     double parts = 1.0; // above 0, to 1000
-    std::string mould;
+    std::string mould; // its name, where no real one is chosen (Formula::moulds)
     std::optional<HeldOil> held;
     friend bool operator==(const Portion&, const Portion&) = default;
 };
@@ -179,6 +179,9 @@ struct Formula {
     LiquidSettings liquid;
     Mixing mixing;
     std::vector<Portion> portions; // none: the batter is not split
+    std::vector<MouldUse> moulds;  // in the order they are filled
+    Cutting cutting;
+    Handling handling;
     Mass oilsTotal;                // used only when every oil is a per cent of oils
     LineId lastId = 0;             // of lines and portions
 

@@ -24,6 +24,8 @@ inline constexpr std::size_t lines = 1000;
 inline constexpr std::size_t portions = 24;
 inline constexpr std::size_t portionName = 200;
 inline constexpr std::size_t mould = 200;
+inline constexpr std::size_t moulds = 40; // that one batch goes into
+inline constexpr std::size_t factorsOff = 40;
 inline constexpr std::size_t lotText = 2000; // supplier, notes of a jar
 inline constexpr std::size_t journalNote = 20000;
 
