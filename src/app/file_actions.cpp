@@ -104,6 +104,15 @@ void FileActions::newFormula()
     Q_EMIT opened();
 }
 
+bool FileActions::begin(const Formula& formula)
+{
+    if (!mayLeave())
+        return false;
+    document_.reset(formula, {});
+    Q_EMIT opened();
+    return true;
+}
+
 void FileActions::open()
 {
     if (!mayLeave())

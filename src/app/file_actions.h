@@ -34,6 +34,8 @@ public:
     bool saveOver(); // over a file that was changed meanwhile
     bool saveAs();
     void newFormula();
+    // A formula nobody has saved yet in place of the open one; false where she would rather not.
+    bool begin(const Formula& formula);
     void open();
     QStringList recent() const;
     void setFolder(const QString& folder) { folder_ = folder; }

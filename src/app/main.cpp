@@ -176,6 +176,7 @@ int main(int argc, char** argv)
     if (asDemo) {
         places.fillJournal = fillDemoJournal;
         places.fillShelf = fillDemoShelf;
+        places.fittings = demoFittings;
     }
     if (pictures) {
         MainWindow window(places, clock, first);

@@ -5,6 +5,9 @@
 #include "app/copy_actions.h"
 #include "app/figures_window.h"
 #include "app/file_actions.h"
+#include "app/formulating/formulating_panels.h"
+#include "app/formulating/recipe_window.h"
+#include "app/formulating/starts_window.h"
 #include "app/habits_menu.h"
 #include "app/journal/journal_page.h"
 #include "app/look_menu.h"
@@ -29,6 +32,7 @@
 #include "words/lexicon.h"
 #include "words/refusal_words.h"
 #include "words/safety_words.h"
+#include "words/start_words.h"
 
 #include <QApplication>
 #include <QCloseEvent>
@@ -82,6 +86,10 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     notes_ = new NoteColumn(centre);
     pages_ = new SteadyStack(centre);
     bench_ = new BenchPage(*document_, *stock_, pages_);
+    formulating_ =
+        new FormulatingPanels(*document_, *stock_, workshop.fittings(), workshop.memory(), this);
+    connect(formulating_, &FormulatingPanels::noted, this, &MainWindow::say);
+    bench_->setFormulating(formulating_);
     pages_->addWidget(bench_);
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
@@ -346,6 +354,8 @@ void MainWindow::speakAnew()
         shelfPage_->setSpeech(speech);
     if (figures_)
         figures_->setSpeech(speech);
+    if (recipe_)
+        recipe_->setSpeech(speech);
 }
 
 void MainWindow::retitle()
@@ -357,8 +367,44 @@ void MainWindow::retitle()
     setWindowModified(document_->isDirty());
 }
 
+RecipeWindow& MainWindow::recipeText()
+{
+    if (!recipe_) {
+        loadStock();
+        recipe_ = new RecipeWindow(
+            *stock_, [this] { return freshWithLots(); }, this);
+        recipe_->setSpeech(speech());
+        connect(recipe_, &RecipeWindow::formulaMade, this,
+                [this](const Formula& formula, const QStringList& heldBack) {
+                    if (!files_->begin(formula))
+                        return;
+                    bench_->setHeldBack(heldBack);
+                    goTo(Bench);
+                });
+    }
+    return *recipe_;
+}
+
+void MainWindow::showStarts()
+{
+    if (!starts_) {
+        starts_ = new StartsWindow(this);
+        connect(starts_, &StartsWindow::chosen, this, [this](StartingPoint which) {
+            if (files_->begin(words::startFormula(which)))
+                goTo(Bench);
+        });
+    }
+    starts_->show();
+    starts_->raise();
+}
+
 void MainWindow::makeBatch()
 {
+    if (!bench_->heldBack().isEmpty()) {
+        say(tr("Before it is made, answer in “Recipe as text”: %1")
+                .arg(bench_->heldBack().join(QLatin1Char(' '))));
+        return;
+    }
     const Reckoning* reckoning = document_->reckoning();
     if (!reckoning || !journal()) {
         sayJournal();

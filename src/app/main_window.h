@@ -23,11 +23,14 @@ class Stock;
 class FiguresWindow;
 class FileActions;
 class FormulaDocument;
+class FormulatingPanels;
 class HabitsMenu;
 class JournalPage;
 class LookMenu;
 class MakePage;
 class NoteColumn;
+class RecipeWindow;
+class StartsWindow;
 struct RecoveredWork;
 
 class MainWindow : public QMainWindow {
@@ -66,6 +69,9 @@ public:
     SheetActions& sheets() { return *sheets_; }
     CopyActions& copies() { return *copies_; }
     void makeBatch();
+    RecipeWindow& recipeText();
+    void showStarts();
+    FormulatingPanels& formulating() { return *formulating_; }
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -78,6 +84,7 @@ private:
     void buildMenu();
     void buildEditMenu();
     void buildViewMenu();
+    void buildFormulatingMenu();
     void addBench(QMenu& menu, const QString& text, const QKeySequence& keys,
                   const std::function<void()>& what);
     // main_window_notes.cpp: what is said above the page, and when it is over.
@@ -126,6 +133,9 @@ private:
     JournalPage* journalPage_ = nullptr;
     FiguresWindow* figures_ = nullptr; // when first wanted
     ShelfPage* shelfPage_ = nullptr;
+    FormulatingPanels* formulating_;
+    RecipeWindow* recipe_ = nullptr; // when first wanted
+    StartsWindow* starts_ = nullptr;
 };
 
 } // namespace rhexion

@@ -5,6 +5,8 @@
 #include "app/bench/scale_button.h"
 #include "app/figures_window.h"
 #include "app/file_actions.h"
+#include "app/formulating/formulating_panels.h"
+#include "app/formulating/recipe_window.h"
 #include "app/habits_menu.h"
 #include "app/keys_window.h"
 #include "app/look_menu.h"
@@ -40,6 +42,12 @@ void MainWindow::buildMenu()
 {
     QMenu* file = menuBar()->addMenu(tr("&File"));
     files_->addTo(*file);
+    file->addAction(tr("Starting &points…"), QKeySequence(ctrlShift | Qt::Key_P), this,
+                    &MainWindow::showStarts);
+    file->addAction(tr("&Recipe as text…"), QKeySequence(ctrlShift | Qt::Key_I), this, [this] {
+        recipeText().show();
+        recipeText().raise();
+    });
     file->addSeparator();
     sheets_->addTo(*file);
     file->addSeparator();
@@ -64,6 +72,7 @@ void MainWindow::buildMenu()
              [this] { bench_->showSettings(); });
     addBench(*batch, tr("&Where makers differ"), QKeySequence(ctrlShift | Qt::Key_R),
              [this] { bench_->showSchools(); });
+    buildFormulatingMenu();
     buildViewMenu();
 
     QMenu* help = menuBar()->addMenu(tr("&Help"));
@@ -72,6 +81,26 @@ void MainWindow::buildMenu()
         auto* keys = new KeysWindow(*menuBar(), this);
         keys->show();
     });
+}
+
+void MainWindow::buildFormulatingMenu()
+{
+    QMenu* menu = menuBar()->addMenu(tr("For&mulate"));
+    const auto add = [&](const QString& text, Qt::Key key, Topic topic) {
+        addBench(*menu, text, QKeySequence(ctrlShift | key), [this, topic] {
+            if (topic == Topic::Wishes)
+                loadStock();
+            bench_->showTopic(topic);
+        });
+    };
+    add(tr("&Moulds, bars and room to foam…"), Qt::Key_U, Topic::Mould);
+    add(tr("&Scent and its limits…"), Qt::Key_O, Topic::Scent);
+    add(tr("&Reading the blend…"), Qt::Key_B, Topic::Blend);
+    add(tr("&Hard water…"), Qt::Key_W, Topic::Water);
+    add(tr("&Working time…"), Qt::Key_T, Topic::Pace);
+    menu->addSeparator();
+    add(tr("&Change and compare…"), Qt::Key_J, Topic::Compare);
+    add(tr("Solve &for…"), Qt::Key_F, Topic::Wishes);
 }
 
 void MainWindow::buildEditMenu()

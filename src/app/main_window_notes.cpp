@@ -82,6 +82,7 @@ void MainWindow::wireNotes()
     connect(files_, &FileActions::failed, this, &MainWindow::say);
     connect(files_, &FileActions::windowWanted, &workshop_, &Workshop::windowWanted);
     connect(files_, &FileActions::opened, this, [this] {
+        bench_->setHeldBack({}); // of the formula that was there
         notes_->over(passing);
         notes_->over(onDisk);
         notes_->over(partly);

@@ -18,8 +18,12 @@ Workshop::Workshop(Places places, Clock clock, QObject* parent)
     : QObject(parent), places_(std::move(places)), clock_(std::move(clock)),
       stock_(new Stock(places_.data + QStringLiteral("/shelf.sqlite"), Foods::shippedPath(),
                        places_.readOnly, this)),
-      way_(places_.data)
+      way_(places_.data), fittings_(places_.data, places_.readOnly),
+      memory_([this] { return journal(); })
 {
+    if (places_.fittings)
+        fittings_.setFirst(places_.fittings());
+    connect(this, &Workshop::journalChanged, &memory_, &PaceMemory::forget);
     stock_->setSearchRules(words::searchRules());
     constexpr int pause = 2000; // ms
     again_.setInterval(pause);

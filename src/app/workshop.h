@@ -5,8 +5,10 @@
 #include <QSet>
 #include <QTimer>
 
+#include "app/formulating/pace_memory.h"
 #include "batch/batch_in_progress.h"
 #include "document/my_way.h"
+#include "document/own_fittings.h"
 #include "storage/stock.h"
 
 namespace rhexion {
@@ -17,6 +19,7 @@ struct Places {
     // What an empty journal and an empty shelf begin with: the demo's, or nothing.
     std::optional<FileFault> (*fillJournal)(Journal&) = nullptr;
     std::optional<FileFault> (*fillShelf)(Shelf&) = nullptr;
+    Fittings (*fittings)() = nullptr;
 };
 
 class Workshop : public QObject {
@@ -32,6 +35,8 @@ public:
 
     Stock& stock() { return *stock_; }
     MyWay& way() { return way_; }
+    OwnFittings& fittings() { return fittings_; }
+    PaceMemory& memory() { return memory_; } // of the journal: scents tried, times taken
     // Opens shelf and foods; called after the first picture.
     void loadStock();
 
@@ -65,6 +70,8 @@ private:
     Clock clock_;
     Stock* stock_;
     MyWay way_;
+    OwnFittings fittings_;
+    PaceMemory memory_;
     std::unique_ptr<Journal> journal_;
     std::optional<FileFault> journalFault_;
     QTimer again_;

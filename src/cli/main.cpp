@@ -1,4 +1,5 @@
 // rhexion-cli: the reckoning without a window.
+#include "cli/making_commands.h"
 #include "cli/report.h"
 #include "cli/report_json.h"
 #include "core/formula/phrase.h"
@@ -40,19 +41,21 @@ void print(std::FILE* to, const QString& text)
 QString helpText()
 {
     return CliText::tr(
-        "Rhexion reckons lye and liquid for soap formulas.\n"
-        "\n"
-        "  rhexion-cli reckon FILE [--json] [--unit g|oz|lb]\n"
-        "      what to weigh, the alkali and water accounts, superfats, strengths,\n"
-        "      how sure they are, cautions and the whole working; FILE - reads stdin\n"
-        "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]\n"
-        "      the batch sheet as a one-page PDF, the working on pages after it\n"
-        "  rhexion-cli materials [WORD...] [--json]\n"
-        "      materials of the catalogue; with a word, those of it and of the foods table\n"
-        "      that match\n"
-        "  rhexion-cli --help | --version\n"
-        "\n"
-        "Exit codes: 0 good, 1 bad input (the reason is on stderr), 2 wrong usage.\n");
+               "Rhexion reckons lye and liquid for soap formulas.\n"
+               "\n"
+               "  rhexion-cli reckon FILE [--json] [--unit g|oz|lb]\n"
+               "      what to weigh, the alkali and water accounts, superfats, strengths,\n"
+               "      how sure they are, cautions and the whole working; FILE - reads stdin\n"
+               "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]\n"
+               "      the batch sheet as a one-page PDF, the working on pages after it\n"
+               "  rhexion-cli materials [WORD...] [--json]\n"
+               "      materials of the catalogue; with a word, those of it and of the foods table\n"
+               "      that match\n") +
+           makingHelp() +
+           CliText::tr(
+               "  rhexion-cli --help | --version\n"
+               "\n"
+               "Exit codes: 0 good, 1 bad input (the reason is on stderr), 2 wrong usage.\n");
 }
 
 void printJson(const QJsonObject& root)
@@ -178,7 +181,19 @@ int main(int argc, char** argv)
     const QCommandLineOption pdf("pdf", {}, "out");
     const QCommandLineOption unit("unit", {}, "unit", "g");
     const QCommandLineOption working("working", {});
-    parser.addOptions({help, version, json, pdf, unit, working});
+    const QCommandLineOption markdown("markdown", {});
+    const QCommandLineOption noGuards("no-guards", {});
+    const QCommandLineOption fittings("fittings", {}, "file");
+    const QCommandLineOption hardness("hardness", {}, "hardness");
+    const QCommandLineOption dose("dose", {}, "grams");
+    const QCommandLineOption wish("wish", {}, "wish");
+    const QCommandLineOption offer("offer", {}, "oil");
+    const QCommandLineOption atMost("at-most", {}, "oils");
+    const QCommandLineOption bars("bars", {}, "bars");
+    const QCommandLineOption cured("cured", {}, "grams");
+    const QCommandLineOption mould("mould", {}, "shape");
+    parser.addOptions({help, version, json, pdf, unit, working, markdown, noGuards, fittings,
+                       hardness, dose, wish, offer, atMost, bars, cured, mould});
     if (!parser.parse(app.arguments()))
         return usage(parser.errorText());
     if (parser.isSet(help)) {
@@ -191,7 +206,9 @@ int main(int argc, char** argv)
     }
     QStringList words = parser.positionalArguments();
     if (words.isEmpty())
-        return usage(CliText::tr("say what to do: reckon, sheet or materials."));
+        return usage(
+            CliText::tr("say what to do: reckon, sheet, materials, mould, scent, blend, water, "
+                        "working, solve, parse or text."));
     const QString command = words.takeFirst();
     const auto habits = habitsWithUnit(parser.value(unit));
     if (!habits)
@@ -199,6 +216,36 @@ int main(int argc, char** argv)
 
     if (command == QLatin1String("materials"))
         return listMaterials(words.join(QLatin1Char(' ')), parser.isSet(json));
+    if (isMakingCommand(command)) {
+        MakingOptions options;
+        options.json = parser.isSet(json);
+        options.markdown = parser.isSet(markdown);
+        options.guards = !parser.isSet(noGuards);
+        options.fittings = parser.value(fittings);
+        options.hardness = parser.value(hardness);
+        options.wishes = parser.values(wish);
+        options.offers = parser.values(offer);
+        options.mould = parser.value(mould);
+        options.speech = Speech(*habits);
+        for (const auto& [option, into] :
+             {std::pair(&dose, &options.dose), std::pair(&bars, &options.bars),
+              std::pair(&cured, &options.cured)}) {
+            if (!parser.isSet(*option))
+                continue;
+            bool good = false;
+            *into = QLocale::c().toDouble(parser.value(*option), &good);
+            if (!good || !(**into > 0.0))
+                return usage(
+                    CliText::tr("--%1 takes a number above 0.").arg(option->names().first()));
+        }
+        if (parser.isSet(atMost)) {
+            bool good = false;
+            options.atMost = parser.value(atMost).toInt(&good);
+            if (!good || *options.atMost < 0)
+                return usage(CliText::tr("--at-most takes a whole number."));
+        }
+        return runMakingCommand(command, words, options);
+    }
     if (command != QLatin1String("reckon") && command != QLatin1String("sheet"))
         return usage(CliText::tr("“%1” is not a command.").arg(command));
     if (words.size() != 1)

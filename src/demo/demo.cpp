@@ -151,4 +151,27 @@ std::optional<FileFault> fillDemoShelf(Shelf& shelf)
     return fault;
 }
 
+Fittings demoFittings()
+{
+    Fittings f;
+    f.moulds = {{"Long tin", Loaf{250, 80, 70, 256, 88, 4, 0.5}, 1},
+                {"Seed tray", Slab{300, 200, 55, 2, 3, 3, 45}, 1},
+                {"Round tube", LyingTube{74, 260, 70}, 1},
+                {"Bun tin", Dome{35, 28}, 6}};
+    f.vessels = {{"steel jug, 1000 ml", OwnVesselKind::Jug, 1000},
+                 {"stock pot, 3000 ml", OwnVesselKind::Pot, 3000}};
+    f.limits = {{"rosemary-essential-oil", ScentLimit::Whose::Supplier, ProductKind::RinseOff, 0.03,
+                 ScentBasis::Cured, "sheet of a made-up supplier", "2026-03-02"},
+                {"", ScentLimit::Whose::Own, ProductKind::RinseOff, 0.03, ScentBasis::Oils,
+                 "what this bench keeps to", "2026-01-10"}};
+    f.certificates = {{"rosemary-essential-oil",
+                       {{"limonene", 0.02, 0.05}, {"linalool", 0.005, 0.02}},
+                       "sheet of a made-up supplier",
+                       "2026-03-02"}};
+    f.water = {3.2, 0.8, 1.0};
+    f.unit = HardnessUnit::German;
+    f.waterKnown = true;
+    return f;
+}
+
 } // namespace rhexion

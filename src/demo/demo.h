@@ -1,6 +1,7 @@
 // The demo workshop: formulas and past batches of a made-up maker.
 #pragma once
 
+#include "storage/fittings.h"
 #include "storage/journal.h"
 #include "storage/shelf.h"
 
@@ -15,5 +16,7 @@ QByteArray demoFormula(const QString& name);
 std::optional<FileFault> fillDemoJournal(Journal& journal);
 // The demo workshop's own material and jars, if the shelf is still empty.
 std::optional<FileFault> fillDemoShelf(Shelf& shelf);
+// Her moulds, vessels and water, and limits of her scents: invented figures.
+Fittings demoFittings();
 
 } // namespace rhexion

@@ -12,6 +12,8 @@
 
 #include <QCryptographicHash>
 
+#include <utility>
+
 namespace rhexion {
 
 Formula freshFormula()
@@ -44,8 +46,52 @@ FormulaDocument::~FormulaDocument()
     history_.disconnect(this);
 }
 
+void FormulaDocument::restore()
+{
+    if (!standing_)
+        return;
+    formula_ = *std::exchange(standing_, std::nullopt);
+    previewed_.clear();
+}
+
+void FormulaDocument::preview(const std::vector<Edit>& edits)
+{
+    if (!standing_)
+        standing_ = formula_;
+    Formula seen = *standing_;
+    for (const Edit& edit : edits)
+        if (refusalOf(seen, edit) || !rhexion::apply(seen, edit))
+            return;
+    if (seen == formula_)
+        return;
+    formula_ = std::move(seen);
+    previewed_ = edits;
+    settle();
+}
+
+void FormulaDocument::keepPreview(const QString& text)
+{
+    if (!standing_)
+        return;
+    const std::vector<Edit> edits = previewed_;
+    restore(); // the step applies them again
+    if (!edits.empty())
+        history_.push(new EditCommand(*this, edits, text));
+    else
+        settle();
+}
+
+void FormulaDocument::dropPreview()
+{
+    if (!standing_)
+        return;
+    restore();
+    settle();
+}
+
 std::optional<Edit> FormulaDocument::change(const Edit& edit)
 {
+    restore(); // undo and redo begin where the formula stands
     auto back = rhexion::apply(formula_, edit);
     if (back)
         settle(std::holds_alternative<SetText>(edit));
@@ -106,6 +152,7 @@ void FormulaDocument::apply(const Edit& edit, const QString& text)
 
 void FormulaDocument::apply(const std::vector<Edit>& edits, const QString& text)
 {
+    keepPreview(tr("Move a slider"));
     std::size_t lines = formula_.lines.size();
     for (const Edit& edit : edits) {
         auto why = refusalOf(formula_, edit);
@@ -220,6 +267,8 @@ int FormulaDocument::takeNewest(const std::function<MaterialPtr(const Material&)
 
 void FormulaDocument::reset(const Formula& formula, const QString& path)
 {
+    standing_.reset();
+    previewed_.clear();
     formula_ = formula;
     path_ = path;
     recovered_ = false;
@@ -271,6 +320,7 @@ std::optional<FileFault> FormulaDocument::save(const QString& path, bool force)
 {
     if (!force && path == path_ && changedOnDisk())
         return FileFault{FileFault::Code::Changed, path, {}};
+    keepPreview(tr("Move a slider"));
     auto bytes = readableFormulaJson(formula_);
     if (auto* fault = std::get_if<FileFault>(&bytes))
         return std::move(*fault);

@@ -50,6 +50,16 @@ public:
     };
     std::optional<WouldBe> wouldBe(const Edit& edit) const;
 
+    // Shows the formula as edits would make it, seen everywhere, while a slider moves: no step yet.
+    // Each preview begins anew from the formula as it stands. keepPreview() makes one step of it;
+    // dropPreview() takes it back. Any other edit keeps it first; undo drops it.
+    void preview(const std::vector<Edit>& edits);
+    void keepPreview(const QString& text);
+    void dropPreview();
+    bool isPreviewing() const { return standing_.has_value(); }
+    // The formula as it stands, without a preview.
+    const Formula& standing() const { return standing_ ? *standing_ : formula_; }
+
     // Adds a material with an amount; a line that was the rest is first given its present grams.
     LineId addLine(Line line, const QString& text); // gives it its id
     void setAmount(LineId line, const StatedAmount& amount, const QString& text);
@@ -82,6 +92,7 @@ Q_SIGNALS:
 private:
     friend class EditCommand;
     std::optional<Edit> change(const Edit& edit);
+    void restore();
     void settle(bool onlyText = false);
     void reckonAnew();
     std::vector<Edit> freeingRest(LineId except) const;
@@ -90,6 +101,8 @@ private:
     ReckonResult result_;
     std::vector<Caution> findings_;
     std::shared_ptr<const Lexicon> words_ = std::make_shared<const Lexicon>();
+    std::optional<Formula> standing_; // while a preview is shown
+    std::vector<Edit> previewed_;
     QUndoStack history_;
     QString path_;
     bool recovered_ = false;

@@ -8,6 +8,7 @@ namespace rhexion {
 struct PageLook {
     QString muted = QStringLiteral("#555555");
     QString care = QStringLiteral("#8a5a00");
+    QString danger = QStringLiteral("#a82a1e");
     QString action = QStringLiteral("#0e6a62");
     int small = 13; // px
     int head = 16;

@@ -23,7 +23,7 @@ pcre2_match_data* matchData()
 }
 
 constexpr unsigned matchLimit = 200'000; // steps back; a recipe's own lines need some hundreds
-}
+} // namespace
 
 struct Pattern::Code {
     pcre2_code* code = nullptr;
@@ -39,8 +39,8 @@ Pattern::Pattern(const std::string& pattern, Case letters) : code_(std::make_uni
 {
     int error = 0;
     PCRE2_SIZE at = 0;
-    const auto options = PCRE2_UTF | PCRE2_DOLLAR_ENDONLY |
-                         (letters == Case::Ignored ? PCRE2_CASELESS : 0U);
+    const auto options =
+        PCRE2_UTF | PCRE2_DOLLAR_ENDONLY | (letters == Case::Ignored ? PCRE2_CASELESS : 0U);
     code_->code = pcre2_compile(reinterpret_cast<PCRE2_SPTR>(pattern.data()), pattern.size(),
                                 options, &error, &at, nullptr);
     if (!code_->code) {
@@ -62,9 +62,9 @@ std::optional<Match> Pattern::run(std::string_view subject, std::size_t from,
     if (from > subject.size())
         return std::nullopt;
     // The text was made good UTF-8 before any pattern saw it.
-    const int got = pcre2_match(code_->code, reinterpret_cast<PCRE2_SPTR>(subject.data()),
-                                subject.size(), from, options | PCRE2_NO_UTF_CHECK, matchData(),
-                                code_->context);
+    const int got =
+        pcre2_match(code_->code, reinterpret_cast<PCRE2_SPTR>(subject.data()), subject.size(), from,
+                    options | PCRE2_NO_UTF_CHECK, matchData(), code_->context);
     if (got <= 0)
         return std::nullopt;
     Match match;

@@ -24,9 +24,9 @@ struct Match {
     // Empty where the group took no part.
     std::string_view operator[](std::size_t group) const
     {
-        return has(group) ? subject.substr(groups[group].first,
-                                           groups[group].second - groups[group].first)
-                          : std::string_view();
+        return has(group)
+                   ? subject.substr(groups[group].first, groups[group].second - groups[group].first)
+                   : std::string_view();
     }
 };
 
@@ -45,8 +45,7 @@ public:
     bool in(std::string_view subject) const { return find(subject).has_value(); }
 
 private:
-    std::optional<Match> run(std::string_view subject, std::size_t from,
-                             unsigned options) const;
+    std::optional<Match> run(std::string_view subject, std::size_t from, unsigned options) const;
     struct Code;
     std::unique_ptr<Code> code_;
 };

@@ -42,8 +42,7 @@ RecipeAmount withoutQuestions(RecipeAmount amount)
 class ItemReader {
 public:
     ItemReader(const Reading& with, std::string_view s, const std::string& bare)
-        : with_(with), words_(with.words), bare_(bare),
-          s_(trimmed(trimmed(trimmed(s), "*_ ")))
+        : with_(with), words_(with.words), bare_(bare), s_(trimmed(trimmed(trimmed(s), "*_ ")))
     {
     }
 
@@ -264,8 +263,7 @@ private:
                                            Pattern::Case::Kept);
         std::string n = nameOf(name_);
         // An amount or a setting left inside the name: half understood is not understood.
-        if (quoted_.empty() &&
-            (words_.noName.in(n) || (startsBadly.at(n) && !strengthFirst.at(n))))
+        if (quoted_.empty() && (words_.noName.in(n) || (startsBadly.at(n) && !strengthFirst.at(n))))
             return false;
         static const Pattern frozen(R"(\bfrozen\b)");
         if (frozen.in(n)) {
@@ -353,8 +351,7 @@ private:
 
 } // namespace
 
-std::optional<RecipeLine> readItem(const Reading& with, std::string_view s,
-                                   const std::string& bare)
+std::optional<RecipeLine> readItem(const Reading& with, std::string_view s, const std::string& bare)
 {
     return ItemReader(with, s, bare).read();
 }

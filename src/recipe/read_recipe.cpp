@@ -211,8 +211,7 @@ private:
     bool takeColumns()
     {
         if (!isTable_ || std::ranges::any_of(cells_, [](const auto& c) { return hasDigit(c); }) ||
-            std::ranges::none_of(cells_,
-                                 [&](const auto& c) { return words_.unitColumn.whole(c); }))
+            std::ranges::none_of(cells_, [&](const auto& c) { return words_.unitColumn.whole(c); }))
             return false;
         columns_.emplace();
         for (const std::string& cell : cells_)
@@ -240,8 +239,8 @@ private:
             return false;
         std::string bare = bare_;
         if (bare.empty() && columns_)
-            if (const auto first = std::ranges::find_if(*columns_,
-                                                        [](const auto& c) { return !c.empty(); });
+            if (const auto first =
+                    std::ranges::find_if(*columns_, [](const auto& c) { return !c.empty(); });
                 first != columns_->end())
                 bare = *first;
         const std::string tail = body_.substr(m->end());
@@ -249,10 +248,10 @@ private:
         if (!a)
             return false;
         const std::string said = lowered((*m)[0]) + " ";
-        std::string what = words_.oilTotal.in(said)       ? "oils"
-                           : words_.batterTotal.in(said)  ? "batter"
-                           : a->amount.unit == "%" ? "percent"
-                                                   : "sum";
+        std::string what = words_.oilTotal.in(said)      ? "oils"
+                           : words_.batterTotal.in(said) ? "batter"
+                           : a->amount.unit == "%"       ? "percent"
+                                                         : "sum";
         auto b = readAmount(with_, tail, separator.at(tail, a->end)->end());
         if (b && b->amount.unit.empty())
             b.reset();
@@ -405,8 +404,8 @@ private:
             const std::string column = columnUnit(i);
             const auto a = readAmount(with_, cell, 0, column.empty() ? bare_ : column);
             const UnitRead unit = readUnit(with_, cell, 0);
-            const bool onlyUnit = !unit.unit.empty() &&
-                                  trimmed(std::string_view(cell).substr(unit.end)).empty();
+            const bool onlyUnit =
+                !unit.unit.empty() && trimmed(std::string_view(cell).substr(unit.end)).empty();
             if (a && trimmed(std::string_view(cell).substr(a->end)).empty()) {
                 amounts.push_back(a->amount);
             } else if (!amounts.empty() && amounts.back().unit.empty() && onlyUnit) {
@@ -564,8 +563,8 @@ private:
             }
         text = text.substr(0, text.find(','));
         text = text.substr(0, text.find('('));
-        std::string name = lowered(withSingleBlanks(
-            trimmed(replaced(text, "\"", "'"), " \t,;:-=.*|_/&+")));
+        std::string name =
+            lowered(withSingleBlanks(trimmed(replaced(text, "\"", "'"), " \t,;:-=.*|_/&+")));
         static const Pattern article("(?:of|the|a|an)\\s+");
         if (const auto m = article.at(name))
             name = name.substr(m->end());

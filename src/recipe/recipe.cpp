@@ -11,11 +11,22 @@ namespace rhexion {
 
 namespace {
 
-constexpr std::array<const char*, 16> questionCodes{
-    "about",         "citric-form",    "decimal-or-thousands", "figure-in-note",
-    "koh-purity",    "lye-stated",     "lye-strength",         "no-amount",
-    "no-measure",    "oz-weight-or-fluid", "percent-of-what",  "range",
-    "tsp-or-tbsp",   "unit-missing",   "us-or-uk",             "which-material"};
+constexpr std::array<const char*, 16> questionCodes{"about",
+                                                    "citric-form",
+                                                    "decimal-or-thousands",
+                                                    "figure-in-note",
+                                                    "koh-purity",
+                                                    "lye-stated",
+                                                    "lye-strength",
+                                                    "no-amount",
+                                                    "no-measure",
+                                                    "oz-weight-or-fluid",
+                                                    "percent-of-what",
+                                                    "range",
+                                                    "tsp-or-tbsp",
+                                                    "unit-missing",
+                                                    "us-or-uk",
+                                                    "which-material"};
 
 } // namespace
 
@@ -129,9 +140,8 @@ void askQuestions(const Reading& with, Recipe& recipe)
             line.asks(Q::OzWeightOrFluid);
         if (words.lye.in(name)) {
             line.asks(Q::LyeStated);
-            const bool weak = nameHasShare && std::ranges::any_of(shares, [](double x) {
-                                  return x < 80.0;
-                              });
+            const bool weak =
+                nameHasShare && std::ranges::any_of(shares, [](double x) { return x < 80.0; });
             if (words.lyeSolution.in(name) || weak || (alt && *alt >= 20.0 && *alt < 80.0))
                 line.asks(Q::LyeStrength);
         }
@@ -216,9 +226,9 @@ void compareTotals(const Reading& with, Recipe& recipe)
         const auto grams = gramsOfUnit(total.unit);
         if (total.what == "percent" || total.unit == "%") {
             if (const auto whole = sumOfPercents(all))
-                total.agrees = std::abs(sumOfPercents(oils).value_or(0.0) - total.value) <=
-                                   closePercent ||
-                               std::abs(*whole - total.value) <= closePercent;
+                total.agrees =
+                    std::abs(sumOfPercents(oils).value_or(0.0) - total.value) <= closePercent ||
+                    std::abs(*whole - total.value) <= closePercent;
         } else if (grams) {
             const double goal = total.value * *grams;
             const auto isClose = [&](const std::optional<double>& sum) {

@@ -44,14 +44,14 @@ struct RecipePer { // "per 500 g of oils"
 struct RecipeAmount {
     std::optional<double> value;
     std::string unit;
-    std::optional<double> high;   // of a range: value is its low end
-    std::string of;               // of %: oils, batter, liquid, recipe
+    std::optional<double> high; // of a range: value is its low end
+    std::string of;             // of %: oils, batter, liquid, recipe
     std::optional<RecipePer> per;
     std::vector<RecipeQuestion> ask;
 };
 
 struct RecipeLine {
-    int n = 0; // of the text's line, from 1
+    int n = 0;        // of the text's line, from 1
     std::string name; // lower case, as it is to be looked up
     RecipeAmount amount;
     std::optional<RecipeAmount> alt; // the same amount said another way

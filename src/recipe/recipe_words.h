@@ -18,9 +18,9 @@ struct RecipeWords {
         std::string code;
         Pattern pattern;
     };
-    std::vector<Named> units;      // longest spelling first within a family
-    std::vector<Named> places;     // at the end of an item
-    std::vector<Named> headings;   // code: a vessel, "notes" or "own"
+    std::vector<Named> units;    // longest spelling first within a family
+    std::vector<Named> places;   // at the end of an item
+    std::vector<Named> headings; // code: a vessel, "notes" or "own"
     struct Setting {
         enum class What {
             LyeExcess,
@@ -45,8 +45,8 @@ struct RecipeWords {
     Pattern liquid, poured, lye, potash, scented, oily, countedThing, citric, citricForm;
     Pattern lyeSolution, lyePair, potashWord, filler, total, batterTotal, oilTotal;
     Pattern noName, figure, instructionNumber, cannedTwice, frozenEnd, frozenWord, restWord,
-        restEnd, questionName, asNeeded, noteLine, unitColumn, scentAmount, titleWord,
-        needsQuotes, notAName, vagueName, noteFigure;
+        restEnd, questionName, asNeeded, noteLine, unitColumn, scentAmount, titleWord, needsQuotes,
+        notAName, vagueName, noteFigure;
 };
 
 const RecipeWords& english();

@@ -29,9 +29,12 @@ std::string quotedName(const std::string& name, const std::string& unit)
 std::string_view placeSaid(std::string_view code)
 {
     static constexpr std::pair<std::string_view, std::string_view> all[] = {
-        {"second-jug", "in the second jug"}, {"lye-jug", "in the lye jug"},
-        {"oil-pot", "in the oil pot"},       {"emulsion", "at emulsion"},
-        {"trace", "at trace"},               {"after-cook", "after the cook"},
+        {"second-jug", "in the second jug"},
+        {"lye-jug", "in the lye jug"},
+        {"oil-pot", "in the oil pot"},
+        {"emulsion", "at emulsion"},
+        {"trace", "at trace"},
+        {"after-cook", "after the cook"},
         {"top", "on top"}};
     for (const auto& [known, said] : all)
         if (known == code)

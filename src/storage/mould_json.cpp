@@ -10,9 +10,12 @@ namespace rhexion {
 namespace {
 
 // The sizes of a shape under their words in files.
-template <class Shape> using SizeField = std::pair<const char*, double Shape::*>;
-template <class Shape> struct Sizes;
-template <> struct Sizes<Loaf> {
+template <class Shape>
+using SizeField = std::pair<const char*, double Shape::*>;
+template <class Shape>
+struct Sizes;
+template <>
+struct Sizes<Loaf> {
     static constexpr const char* word = "loaf";
     static constexpr std::array<SizeField<Loaf>, 7> fields{{{"length", &Loaf::length},
                                                             {"width", &Loaf::width},
@@ -22,33 +25,37 @@ template <> struct Sizes<Loaf> {
                                                             {"corner", &Loaf::corner},
                                                             {"liner", &Loaf::liner}}};
 };
-template <> struct Sizes<Slab> {
+template <>
+struct Sizes<Slab> {
     static constexpr const char* word = "slab";
-    static constexpr std::array<SizeField<Slab>, 5> fields{{{"length", &Slab::length},
-                                                            {"width", &Slab::width},
-                                                            {"height", &Slab::height},
-                                                            {"dividerThickness", &Slab::thickness},
-                                                            {"dividerHeight",
-                                                             &Slab::dividerHeight}}};
+    static constexpr std::array<SizeField<Slab>, 5> fields{
+        {{"length", &Slab::length},
+         {"width", &Slab::width},
+         {"height", &Slab::height},
+         {"dividerThickness", &Slab::thickness},
+         {"dividerHeight", &Slab::dividerHeight}}};
 };
-template <> struct Sizes<Column> {
+template <>
+struct Sizes<Column> {
     static constexpr const char* word = "column";
     static constexpr std::array<SizeField<Column>, 2> fields{
         {{"diameter", &Column::diameter}, {"height", &Column::height}}};
 };
-template <> struct Sizes<LyingTube> {
+template <>
+struct Sizes<LyingTube> {
     static constexpr const char* word = "tube";
-    static constexpr std::array<SizeField<LyingTube>, 3> fields{
-        {{"diameter", &LyingTube::diameter},
-         {"length", &LyingTube::length},
-         {"depth", &LyingTube::depth}}};
+    static constexpr std::array<SizeField<LyingTube>, 3> fields{{{"diameter", &LyingTube::diameter},
+                                                                 {"length", &LyingTube::length},
+                                                                 {"depth", &LyingTube::depth}}};
 };
-template <> struct Sizes<Dome> {
+template <>
+struct Sizes<Dome> {
     static constexpr const char* word = "dome";
     static constexpr std::array<SizeField<Dome>, 2> fields{
         {{"baseRadius", &Dome::baseRadius}, {"height", &Dome::height}}};
 };
-template <> struct Sizes<FreeShape> {
+template <>
+struct Sizes<FreeShape> {
     static constexpr const char* word = "free";
     static constexpr std::array<SizeField<FreeShape>, 1> fields{
         {{"millilitres", &FreeShape::millilitres}}};
@@ -56,7 +63,8 @@ template <> struct Sizes<FreeShape> {
 
 constexpr double mostSize = 1e8;
 
-template <class Shape> void readSizes(const JsonCursor& at, MouldShape& out)
+template <class Shape>
+void readSizes(const JsonCursor& at, MouldShape& out)
 {
     Shape shape;
     for (const auto& [word, field] : Sizes<Shape>::fields)
@@ -98,8 +106,8 @@ QJsonObject mouldToJson(const Mould& mould)
 Mould readMould(const JsonCursor& at)
 {
     at.allow({"name", "count", "kind", "length", "width", "height", "rimLength", "rimWidth",
-              "corner", "liner", "acrossLength", "acrossWidth", "dividerThickness",
-              "dividerHeight", "diameter", "depth", "baseRadius", "millilitres"});
+              "corner", "liner", "acrossLength", "acrossWidth", "dividerThickness", "dividerHeight",
+              "diameter", "depth", "baseRadius", "millilitres"});
     Mould mould;
     mould.name = at.textOr("name", limits::mould, {}).toStdString();
     mould.count = int(at.wholeOr("count", 1, mostCavities, 1));

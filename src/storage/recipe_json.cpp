@@ -9,14 +9,14 @@ namespace rhexion {
 
 namespace {
 
-QString text(const std::string& utf8)
+QString utf(const std::string& utf8)
 {
     return QString::fromStdString(utf8);
 }
 
 QJsonValue textOrNull(const std::string& utf8)
 {
-    return utf8.empty() ? QJsonValue() : QJsonValue(text(utf8));
+    return utf8.empty() ? QJsonValue() : QJsonValue(utf(utf8));
 }
 
 void putAmount(QJsonObject& out, const RecipeAmount& a)
@@ -26,9 +26,9 @@ void putAmount(QJsonObject& out, const RecipeAmount& a)
     if (a.high)
         out["high"] = *a.high;
     if (!a.of.empty())
-        out["of"] = text(a.of);
+        out["of"] = utf(a.of);
     if (a.per)
-        out["per"] = QJsonObject{{"value", a.per->value}, {"unit", text(a.per->unit)}};
+        out["per"] = QJsonObject{{"value", a.per->value}, {"unit", utf(a.per->unit)}};
 }
 
 QJsonArray numbers(const std::vector<int>& lines)
@@ -41,7 +41,7 @@ QJsonArray numbers(const std::vector<int>& lines)
 
 QJsonObject lineToJson(const RecipeLine& line)
 {
-    QJsonObject out{{"n", line.n}, {"name", text(line.name)}};
+    QJsonObject out{{"n", line.n}, {"name", utf(line.name)}};
     putAmount(out, line.amount);
     if (line.alt) {
         QJsonObject alt;
@@ -51,9 +51,9 @@ QJsonObject lineToJson(const RecipeLine& line)
     if (line.frozen)
         out["frozen"] = true;
     if (!line.note.empty())
-        out["note"] = text(line.note);
+        out["note"] = utf(line.note);
     if (!line.place.empty())
-        out["place"] = text(line.place);
+        out["place"] = utf(line.place);
     if (!line.amount.ask.empty()) {
         QStringList ask;
         for (const RecipeQuestion q : line.amount.ask)
@@ -70,18 +70,18 @@ QJsonObject recipeToJson(const Recipe& r)
 {
     QJsonObject settings;
     for (const auto& [key, value] : r.settings)
-        settings[text(key)] = value;
+        settings[utf(key)] = value;
     QJsonArray lines;
     for (const RecipeLine& line : r.lines)
         lines.append(lineToJson(line));
     QJsonArray totals;
     for (const RecipeTotal& t : r.totals)
         totals.append(QJsonObject{{"n", t.n},
-                                  {"what", text(t.what)},
+                                  {"what", utf(t.what)},
                                   {"value", t.value},
                                   {"unit", textOrNull(t.unit)},
                                   {"agrees", t.agrees ? QJsonValue(*t.agrees) : QJsonValue()}});
-    return {{"title", r.title ? QJsonValue(text(*r.title)) : QJsonValue()},
+    return {{"title", r.title ? QJsonValue(utf(*r.title)) : QJsonValue()},
             {"settings", settings},
             {"lines", lines},
             {"totals", totals},

@@ -231,10 +231,10 @@ const char* codeOf(RefusalCode code)
                                             "bad-solvent",
                                             "bad-second-jug",
                                             "bad-mixing",
+                                            "no-such-portion",
                                             "bad-mould",
                                             "too-many-moulds",
                                             "bad-cutting",
-                                            "no-such-portion",
                                             "text-too-long"};
     static_assert(std::size(codes) == countOf<RefusalCode>());
     return codeIn(codes, code);

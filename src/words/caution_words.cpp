@@ -401,8 +401,12 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
             "Give it fat now.");
     case C::CitrateLeavesPh:
         return WordsText::tr(
-            "The lye turns it into citrate, which binds hard water’s lime and helps "
-            "against rancid spots; the bar stays as alkaline as soap is. Its lye is counted.");
+            "The lye turns it into citrate, which has nothing left to give at soap’s pH: 2 % of it "
+            "moves the pH by less than 0.003. It makes scum looser in hard water and helps against "
+            "rancid spots. Its lye is counted here. Forgotten, that lye is missing on the fat: "
+            "more "
+            "superfat, and hardly another pH. Acid stirred into finished soap is another thing: it "
+            "splits soap into fatty acid, softens the bar and cuts lather.");
     case C::DiscountOfWhat:
         return WordsText::tr(
                    "The notes speak of a discount or reduction. It means something once it says of "

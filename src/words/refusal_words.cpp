@@ -147,8 +147,7 @@ QString refusal(const Refusal& r, const Speech& s)
             .arg(item.isEmpty() ? WordsText::tr("the mould") : item);
     case C::TooManyMoulds:
         return WordsText::tr("One batch goes into 40 moulds at most. Count like ones together.");
-    case C::BadCutting:
-        return WordsText::tr("A bar must be thicker than nothing.");
+    case C::BadCutting: return WordsText::tr("A bar must be thicker than nothing.");
     case C::NoSuchPortion:
         return WordsText::tr(
                    "%1 goes into a portion that is not there any more. Choose one, or all of the "

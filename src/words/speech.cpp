@@ -56,6 +56,52 @@ QString Speech::trimmed(double value) const
     return number;
 }
 
+double Speech::lengthStep() const
+{
+    return habits_.massUnit == AmountUnit::Ounce || habits_.massUnit == AmountUnit::Pound ? 25.4
+                                                                                          : 10.0;
+}
+
+QString Speech::lengthUnit() const
+{
+    return lengthStep() == 10.0 ? SpeechText::tr("cm") : SpeechText::tr("in");
+}
+
+QString Speech::lengthNumber(double millimetres) const
+{
+    return number(millimetres / lengthStep(), lengthStep() == 10.0 ? 1 : 2);
+}
+
+QString Speech::length(double millimetres) const
+{
+    return together(lengthNumber(millimetres), lengthUnit());
+}
+
+QString Speech::volume(double millilitres) const
+{
+    return together(number(millilitres, millilitres < 10.0 ? 1 : 0), SpeechText::tr("ml"));
+}
+
+QString Speech::minutes(double minutes) const
+{
+    if (minutes < 90.0)
+        return together(number(minutes, minutes < 3.0 ? 1 : 0), SpeechText::tr("min"));
+    return hours(minutes / 60.0);
+}
+
+QString Speech::hours(double hours) const
+{
+    constexpr double day = 24.0;
+    if (hours < 3.0 * day)
+        return together(number(hours, hours < 3.0 ? 1 : 0), SpeechText::tr("h"));
+    return together(number(hours / day, 0), SpeechText::tr("days"));
+}
+
+QString Speech::times(double factor) const
+{
+    return SpeechText::tr("%1 times").arg(number(factor, factor < 0.1 ? 2 : factor < 10.0 ? 1 : 0));
+}
+
 QString Speech::massUnit() const
 {
     switch (habits_.massUnit) {

@@ -36,6 +36,14 @@ public:
     QString moles(double mol) const;
     QString date(const QDate& date) const;         // "23 Nov 2026": the year in full
     QString dateTime(const QDateTime& when) const; // in the time of this place
+    QString length(double millimetres) const;      // cm, or inches beside ounces
+    QString lengthNumber(double millimetres) const;
+    QString lengthUnit() const;
+    double lengthStep() const;                // mm of one such unit
+    QString volume(double millilitres) const; // "1400 ml"
+    QString minutes(double minutes) const;    // "17 min", "1 h 20 min"
+    QString hours(double hours) const;        // "10 h", "3 days"
+    QString times(double factor) const;       // "0.7 times"
     QString temperature(double celsius) const;
     QString temperatureDifference(double celsius) const; // "10.8 °F" for 6, without the 32
     QString

@@ -234,6 +234,40 @@ private Q_SLOTS:
         QVERIFY(!findFigureKind("gold") && !findFigure(m, "gold"));
     }
 
+    // Bounds past which a figure is a slip: each is kept to the last, and nothing past it.
+    void figureBounds_data()
+    {
+        QTest::addColumn<QString>("code");
+        QTest::addColumn<double>("low");
+        QTest::addColumn<double>("high");
+        const auto row = [](const char* code, double low, double high) {
+            QTest::newRow(code) << QString::fromLatin1(code) << low << high;
+        };
+        row("sv", 1, 700); // acetic acid's triester, the smallest there is, has 771
+        row("acid-value", 0.01, 700);
+        row("iodine", 0, 400); // three bonds in every acid: 274
+        row("titratable", 0, 5000);
+        row("ph", 0, 14);
+        row("density", 0.05, 20);
+        row("melting", -100, 2000);
+        row("flash", -100, 2000);
+        row("unsaponifiable", 0, 1);
+        row("use", 0, 10);
+        row("reserve", 0, 5000);
+        row("water", 0, 1);
+    }
+    void figureBounds()
+    {
+        QFETCH(QString, code);
+        QFETCH(double, low);
+        QFETCH(double, high);
+        const FigureKind* kind = findFigureKind(code.toStdString());
+        QVERIFY(kind);
+        QVERIFY(intervalOf(*kind, low, low, high));
+        QVERIFY(!intervalOf(*kind, low - 0.001, low, high));
+        QVERIFY(!intervalOf(*kind, low, low, high * 1.001));
+    }
+
     // The same figures, spoons included: what an offer of newer figures looks at.
     void sameFiguresToTheSpoon_data()
     {

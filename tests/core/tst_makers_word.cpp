@@ -31,6 +31,7 @@ private Q_SLOTS:
         row("a broth", T::Watery, 0.9, true, 90);
         row("drier than dry", T::Watery, -0.1, false);
         row("wetter than water", T::Watery, 1.1, false);
+        row("a little wetter than water", T::Watery, 1.02, false);
         // SV 190: 190 / 56.1056 * 39.9971 / 10.
         row("an oil", T::Oil, 190, true, 0, 13.5450);
         row("an SV in grams", T::Oil, 0.135, false);
@@ -65,6 +66,11 @@ private Q_SLOTS:
         // Not knowing is told: something about it is wide, and a spoon of it can be weighed.
         QVERIFY(e.water.high() > e.water.low() || e.fatMol.high() > e.fatMol.low() || kept.density);
         QVERIFY(gramsPer(AmountUnit::Teaspoon, kept).value_or(0.0) > 1.0);
+        if (kept.density) { // typical within its band, and the band of an oil that of oils
+            const Interval& d = kept.density->range;
+            QVERIFY(d.low() < d.typical() && d.typical() < d.high());
+            QVERIFY(TakenAs(as) != TakenAs::Oil || (d.low() == 0.9 && d.high() == 0.94));
+        }
     }
 };
 

@@ -6,8 +6,7 @@
 #include "core/making/mould_fit.h"
 #include "core/making/scent.h"
 #include "core/making/working_time.h"
-#include "support/cases.h"
-#include "support/make.h"
+#include "support/case_oils.h"
 
 #include <QRegularExpression>
 
@@ -18,7 +17,8 @@ using namespace rhexion::test;
 
 namespace {
 
-template <class T> T must(const OrCannot<T>& result)
+template <class T>
+T must(const OrCannot<T>& result)
 {
     if (const Cannot* cannot = std::get_if<Cannot>(&result))
         throw *cannot;
@@ -92,39 +92,6 @@ Batter batterOf(const CaseRow& c)
     return batter;
 }
 
-MaterialPtr caseOil(const QString& name)
-{
-    static const auto read = readCsv(testData(QStringLiteral("case_oils.csv")));
-    for (const CsvRow& row : std::get<CsvText>(read).rows) {
-        const QStringList& cells = row.cells;
-        if (cells[0] != name)
-            continue;
-        auto m = material(qPrintable(name), MaterialKind::Fat);
-        const auto range = [&](int at) {
-            const double low = cells[at].toDouble();
-            const double high = cells[at + 1].toDouble();
-            return Figure{*Interval::of(low, (low + high) / 2, high), "test"};
-        };
-        m->part(Part::Fat) = figure(1);
-        m->sv = range(1);
-        m->iodine = range(3);
-        m->unsaponifiable = figure(cells[5].toDouble());
-        const QStringList profile = cells[8].split(QLatin1Char(' '));
-        double sum = 0;
-        for (int i = 1; i < profile.size(); i += 2)
-            sum += profile[i].toDouble();
-        for (int i = 0; i < profile.size(); i += 2) {
-            const double x = profile[i + 1].toDouble() / sum;
-            const double wide = .005 + .1 * x;
-            m->fattyAcids.push_back(
-                {*fattyAcidFromCode(profile[i].toStdString()),
-                 {*Interval::of(std::max(0.0, x - wide), x, std::min(1.0, x + wide)), "test"}});
-        }
-        return m;
-    }
-    qFatal("no such oil");
-}
-
 std::vector<BlendFat> fatsOf(const QString& text)
 {
     std::vector<BlendFat> fats;
@@ -168,7 +135,9 @@ Features featuresOf(const CaseRow& c)
 {
     Features out;
     for (auto it = c.inputs.begin(); it != c.inputs.end(); ++it) {
-        const auto is = [&](const SlopeRow& row) { return it.key() == QLatin1String(row.code.data()); };
+        const auto is = [&](const SlopeRow& row) {
+            return it.key() == QLatin1String(row.code.data());
+        };
         if (std::ranges::any_of(workSlopes(), is) || std::ranges::any_of(unmouldSlopes(), is))
             out[it.key().toStdString()] = it.value().toDouble();
     }
@@ -187,7 +156,8 @@ std::vector<double> numbersOf(const QStringList& words)
 Learned modelOfScentCase()
 {
     const std::map<std::string, Prior> priors{
-        {"bench", priorOf(workBase())}, {"scent lot 7", priorOf(factorOf(ScentClass::Untried, .03))}};
+        {"bench", priorOf(workBase())},
+        {"scent lot 7", priorOf(factorOf(ScentClass::Untried, .03))}};
     const std::vector<WorkingLog> logs{{{{"bench", 1}}, 18},
                                        {{{"bench", 1}}, 22},
                                        {{{"bench", 1}, {"scent lot 7", 1}}, 4},
@@ -211,14 +181,18 @@ const QMap<QString, Road>& roads()
                              c);
          }},
         {"Column.volume",
-         [](const CaseRow& c) { return volumeOf(Column{c.number("diameter"), c.number("h")}, c); }},
+         [](const CaseRow& c) {
+             return volumeOf(Column{c.number("diameter"), c.number("h")}, c);
+         }},
         {"LyingTube.volume",
          [](const CaseRow& c) {
-             return volumeOf(
-                 LyingTube{c.number("diameter"), c.number("length"), c.number("depth")}, c);
+             return volumeOf(LyingTube{c.number("diameter"), c.number("length"), c.number("depth")},
+                             c);
          }},
         {"Dome.volume",
-         [](const CaseRow& c) { return volumeOf(Dome{c.number("base_radius"), c.number("h")}, c); }},
+         [](const CaseRow& c) {
+             return volumeOf(Dome{c.number("base_radius"), c.number("h")}, c);
+         }},
         {"fill_height",
          [](const CaseRow& c) {
              return must(fillHeight(shapeNamed(c.text("shape")), c.number("volume")));
@@ -230,8 +204,8 @@ const QMap<QString, Road>& roads()
          }},
         {"lye_density",
          [](const CaseRow& c) {
-             return must(lyeDensity(c.number("c"), c.numberOr("potassium_share", 0),
-                                    c.numberOr("t", 20)));
+             return must(
+                 lyeDensity(c.number("c"), c.numberOr("potassium_share", 0), c.numberOr("t", 20)));
          }},
         {"batter_density",
          [](const CaseRow& c) {
@@ -247,9 +221,10 @@ const QMap<QString, Road>& roads()
          }},
         {"cut_plan",
          [](const CaseRow& c) -> CaseAnswer {
-             const CutPlan plan = must(cutPlan(
-                 c.number("length"), {c.number("bar"), c.numberOr("trim", 0), c.numberOr("kerf", 0)},
-                 c.numberOr("poured", 0)));
+             const CutPlan plan =
+                 must(cutPlan(c.number("length"),
+                              {c.number("bar"), c.numberOr("trim", 0), c.numberOr("kerf", 0)},
+                              c.numberOr("poured", 0)));
              return c.output == QLatin1String("bars")      ? plan.bars
                     : c.output == QLatin1String("over_mm") ? plan.overMillimetres
                     : c.output == QLatin1String("wet_g")   ? plan.wetBar
@@ -265,7 +240,8 @@ const QMap<QString, Road>& roads()
                          situations.push_back(static_cast<Headroom>(h));
              const RoomToFoam room = must(roomToFoam(c.number("contents"), situations));
              if (c.output == QLatin1String("fits"))
-                 return room.fits(c.number("vessel")) ? QStringLiteral("yes") : QStringLiteral("no");
+                 return room.fits(c.number("vessel")) ? QStringLiteral("yes")
+                                                      : QStringLiteral("no");
              return c.output == QLatin1String("wanted_ml")
                         ? room.wanted
                         : room.largestContents(c.number("vessel"));
@@ -300,8 +276,8 @@ const QMap<QString, Road>& roads()
              QString who;
              for (const QString& part : c.text("caps").split(QStringLiteral(" / "))) {
                  const QStringList w = part.split(QLatin1Char(' '));
-                 const double g = must(
-                     scentCap(w[1].toDouble() / 100, basisNamed(w[3]), basesOf(c)));
+                 const double g =
+                     must(scentCap(w[1].toDouble() / 100, basisNamed(w[3]), basesOf(c)));
                  if (g < least) {
                      least = g;
                      who = w[0];
@@ -313,12 +289,13 @@ const QMap<QString, Road>& roads()
          }},
         {"drops",
          [](const CaseRow& c) {
-             return boundOf(
-                 gramsOfDrops(c.number("drops"), Interval::exactly(c.number("density"))), c.output);
+             return boundOf(gramsOfDrops(c.number("drops"), Interval::exactly(c.number("density"))),
+                            c.output);
          }},
         {"allergen_share",
          [](const CaseRow& c) -> CaseAnswer {
-             const ScentCertificate first{"a", {{"linalool", .3, .4}, {"limonene", .01, .03}}, {}, {}};
+             const ScentCertificate first{
+                 "a", {{"linalool", .3, .4}, {"limonene", .01, .03}}, {}, {}};
              const ScentCertificate second{
                  "b", {{"linalool", .05, .08}, {"eugenol", 0, .02}, {"citral", 0, .01}}, {}, {}};
              const std::vector<CertifiedGrams> scents{{18, &first}, {6, &second}};
@@ -351,7 +328,8 @@ const QMap<QString, Road>& roads()
          }},
         {"ratio",
          [](const CaseRow& c) {
-             return boundOf(must(blendOf(fatsOf(c.text("blend")))).saturatedToUnsaturated, c.output);
+             return boundOf(must(blendOf(fatsOf(c.text("blend")))).saturatedToUnsaturated,
+                            c.output);
          }},
         {"blend_iodine",
          [](const CaseRow& c) {
@@ -365,9 +343,9 @@ const QMap<QString, Road>& roads()
          [](const CaseRow& c) { return must(blendOf(fatsOf(c.text("blend")))).soapMolarMass; }},
         {"group_of_oil",
          [](const CaseRow& c) {
-             return boundOf(
-                 shareOf(*acidGroupFromCode(c.text("group").toStdString()), *caseOil(c.text("oil"))),
-                 c.output);
+             return boundOf(shareOf(*acidGroupFromCode(c.text("group").toStdString()),
+                                    *caseOil(c.text("oil"))),
+                            c.output);
          }},
         {"iodine_from_profile",
          [](const CaseRow& c) {
@@ -396,8 +374,8 @@ const QMap<QString, Road>& roads()
         // D: hard water
         {"hardness",
          [](const CaseRow& c) {
-             return must(hardness(c.number("value"),
-                                  *hardnessUnitFromCode(c.text("unit").toStdString())));
+             return must(
+                 hardness(c.number("value"), *hardnessUnitFromCode(c.text("unit").toStdString())));
          }},
         {"convert",
          [](const CaseRow& c) -> CaseAnswer {
@@ -434,15 +412,15 @@ const QMap<QString, Road>& roads()
                            {*ligandFromCode(c.text("ligand").toStdString()), c.number("share")},
                            c.number("soap_share"), c.number("soap_molar")));
              const QMap<QString, double> figures{{"litres_ceiling", r.litresCeiling},
-                                             {"held", r.held.all},
-                                             {"litres_of_water_bar_meets", r.litresMet},
-                                             {"litres_softened", r.litresSoftened},
-                                             {"soap_wasted_g_per_l", r.soapWasted},
-                                             {"scum_g_per_l", r.scum},
-                                             {"share_wanted", r.shareWanted},
-                                             {"soap_left", r.soapLeft}};
+                                                 {"held", r.held.all},
+                                                 {"litres_of_water_bar_meets", r.litresMet},
+                                                 {"litres_softened", r.litresSoftened},
+                                                 {"soap_wasted_g_per_l", r.soapWasted},
+                                                 {"scum_g_per_l", r.scum},
+                                                 {"share_wanted", r.shareWanted},
+                                                 {"soap_left", r.soapLeft}};
              return figures.contains(c.output) ? CaseAnswer(figures[c.output])
-                                           : CaseAnswer(QStringLiteral("no such figure"));
+                                               : CaseAnswer(QStringLiteral("no such figure"));
          }},
         // E: working time and windows
         {"working_time",
@@ -469,11 +447,11 @@ const QMap<QString, Road>& roads()
         {"windows",
          [](const CaseRow& c) -> CaseAnswer {
              const QString mould = c.text("mould");
-             const Windows w = windowsOf(featuresOf(c),
-                                         *gelPlanFromCode(c.text("gel").toStdString()),
-                                         mould == QLatin1String("cavities")   ? MouldKind::Cavities
-                                         : mould == QLatin1String("dividers") ? MouldKind::Dividers
-                                                                              : MouldKind::Loaf);
+             const MouldTimes w =
+                 windowsOf(featuresOf(c), *gelPlanFromCode(c.text("gel").toStdString()),
+                           mould == QLatin1String("cavities")   ? MouldKind::Cavities
+                           : mould == QLatin1String("dividers") ? MouldKind::Dividers
+                                                                : MouldKind::Loaf);
              if (c.output == QLatin1String("cut"))
                  return w.cut ? QStringLiteral("window") : QStringLiteral("never");
              return boundOf(c.output.startsWith(QLatin1String("unmould")) ? w.unmould.time
@@ -484,8 +462,8 @@ const QMap<QString, Road>& roads()
         {"learn",
          [](const CaseRow& c) -> CaseAnswer {
              if (c.inputs.contains(QStringLiteral("logs")))
-                 return std::exp(modelOfScentCase().mean.at(
-                     c.output == QLatin1String("factor bench") ? 0 : 1));
+                 return std::exp(
+                     modelOfScentCase().mean.at(c.output == QLatin1String("factor bench") ? 0 : 1));
              std::vector<WorkingLog> logs;
              for (const double t : numbersOf(c.list("logs_min")))
                  logs.push_back({{{"bench", 1}}, t});
@@ -524,15 +502,14 @@ private Q_SLOTS:
         QTest::addColumn<QString>("file");
         QTest::addColumn<int>("at");
         int rows = 0;
-        for (const char* file : {"mould_cases.csv", "scent_cases.csv", "blend_cases.csv",
-                                 "water_hardness_cases.csv", "working_time_cases.csv",
-                                 "belief_cases.csv"}) {
+        for (const char* file :
+             {"mould_cases.csv", "scent_cases.csv", "blend_cases.csv", "water_hardness_cases.csv",
+              "working_time_cases.csv", "belief_cases.csv"}) {
             const QList<CaseRow> all = readCases(QString::fromLatin1(file));
             QVERIFY2(all.size() > 10, file);
             for (int i = 0; i < all.size(); ++i)
-                QTest::newRow(qPrintable(QStringLiteral("%1 %2 %3")
-                                             .arg(i + 2)
-                                             .arg(all[i].id, all[i].output)))
+                QTest::newRow(
+                    qPrintable(QStringLiteral("%1 %2 %3").arg(i + 2).arg(all[i].id, all[i].output)))
                     << QString::fromLatin1(file) << i;
             rows += int(all.size());
         }
@@ -602,9 +579,9 @@ private Q_SLOTS:
         QVERIFY(near(capacityOf(Slab{300, 200, 40, 0, 0, 0, 0}), capacityOf(Loaf{300, 200, 40})));
         // Filling and reading back, through each shape and height.
         for (const MouldShape& shape :
-             {MouldShape(Loaf{240, 82, 65, 255, 96, 8, .5}), MouldShape(Slab{300, 200, 60, 2, 3, 3, 50}),
-              MouldShape(Column{75, 200}), MouldShape(LyingTube{80, 250, 60}),
-              MouldShape(Dome{35, 20})}) {
+             {MouldShape(Loaf{240, 82, 65, 255, 96, 8, .5}),
+              MouldShape(Slab{300, 200, 60, 2, 3, 3, 50}), MouldShape(Column{75, 200}),
+              MouldShape(LyingTube{80, 250, 60}), MouldShape(Dome{35, 20})}) {
             QVERIFY(!faultOf(shape));
             double before = -1;
             for (double share : {0.0, 0.01, 0.3, 0.5, 0.77, 1.0}) {
@@ -637,10 +614,12 @@ private Q_SLOTS:
         QTest::addColumn<QString>("item");
         QTest::addColumn<int>("which");
         const char* const rows[][2] = {
-            {"not-positive", "length"},  {"out-of-range", "length"}, {"negative", "corner-or-liner"},
-            {"bad-dividers", "dividers"}, {"above-the-rim", "depth"}, {"not-positive", "water"},
-            {"out-of-range", "water"},   {"out-of-range", "count"},  {"not-positive", "bar"},
-            {"negative", "trim-or-kerf"}, {"nothing-in-it", "batter"}};
+            {"not-positive", "length"},      {"out-of-range", "length"},
+            {"negative", "corner-or-liner"}, {"bad-dividers", "dividers"},
+            {"above-the-rim", "depth"},      {"not-positive", "water"},
+            {"out-of-range", "water"},       {"out-of-range", "count"},
+            {"not-positive", "bar"},         {"negative", "trim-or-kerf"},
+            {"nothing-in-it", "batter"}};
         for (int i = 0; i < int(std::size(rows)); ++i)
             QTest::addRow("%d %s %s", i, rows[i][0], rows[i][1])
                 << QString::fromLatin1(rows[i][0]) << QString::fromLatin1(rows[i][1]) << i;
@@ -652,16 +631,32 @@ private Q_SLOTS:
         QFETCH(int, which);
         const double nan = std::numeric_limits<double>::quiet_NaN();
         const std::vector<std::function<std::optional<Cannot>()>> all{
-            [&] { return faultOf(MouldShape(Loaf{nan, 80, 70})); },
-            [] { return faultOf(MouldShape(Loaf{2e4, 80, 70})); },
-            [] { return faultOf(MouldShape(Loaf{200, 80, 70, 0, 0, -1, 0})); },
-            [] { return faultOf(MouldShape(Slab{200, 80, 70, 1, 1, 2, 71})); },
-            [] { return faultOf(MouldShape(LyingTube{80, 200, 81})); },
+            [&] {
+                return faultOf(MouldShape(Loaf{nan, 80, 70}));
+            },
+            [] {
+                return faultOf(MouldShape(Loaf{2e4, 80, 70}));
+            },
+            [] {
+                return faultOf(MouldShape(Loaf{200, 80, 70, 0, 0, -1, 0}));
+            },
+            [] {
+                return faultOf(MouldShape(Slab{200, 80, 70, 1, 1, 2, 71}));
+            },
+            [] {
+                return faultOf(MouldShape(LyingTube{80, 200, 81}));
+            },
             [] { return faultOf(MouldShape(FreeShape{0})); },
             [] { return faultOf(MouldShape(FreeShape{1e9})); },
-            [] { return faultOf(Mould{"many", Column{40, 30}, 5000}); },
-            [&] { return faultOf(Cutting{nan, 0, 0}); },
-            [] { return faultOf(Cutting{25, -1, 0}); },
+            [] {
+                return faultOf(Mould{"many", Column{40, 30}, 5000});
+            },
+            [&] {
+                return faultOf(Cutting{nan, 0, 0});
+            },
+            [] {
+                return faultOf(Cutting{25, -1, 0});
+            },
             []() -> std::optional<Cannot> {
                 const auto d = batterDensity(Batter{}, 38);
                 return std::get<Cannot>(d);

@@ -201,6 +201,7 @@ private Q_SLOTS:
         const Temperature room = Temperature::celsius(20);
         row("nothing weighed", dryDown(g(0), g(0), g(0), fine), F::Missing);
         row("not a number", dryDown(g(nan), g(28), g(25), fine), F::Missing);
+        row("a dish and nothing in it", dryDown(g(45), g(45), g(45), fine), F::DishTooHeavy);
         row("a heavy dish", dryDown(g(45), g(28), g(46), fine), F::DishTooHeavy);
         row("heavier dry", dryDown(g(45), g(47), g(25), fine), F::DryAboveWet);
         row("cold juice", refractometerWater(12, Temperature::celsius(4), false, 0),

@@ -121,6 +121,13 @@ const std::vector<Row>& rows()
              f.lines[1].amount = {30, AmountUnit::PercentOfOils};
          },
          C::OilSharesNotWhole, 0},
+        {"shares a hair more than a twentieth of a point off",
+         [](Formula& f) {
+             f.oilsTotal = Mass::grams(500);
+             f.lines[0].amount = {60, AmountUnit::PercentOfOils};
+             f.lines[1].amount = {39.949, AmountUnit::PercentOfOils};
+         },
+         C::OilSharesNotWhole, 0},
         {"no total of oils",
          [](Formula& f) {
              f.lines[0].amount = {70, AmountUnit::PercentOfOils};
@@ -268,6 +275,30 @@ private Q_SLOTS:
         }
         QVERIFY(!amount({Mass::largestGrams, AmountUnit::Gram}) && !amount({0, AmountUnit::Gram}));
         QVERIFY(!amount({nan, AmountUnit::Rest})); // the rest has no figure
+        const auto moulds = [&](const Mould& mould, double fillTo, std::size_t many) {
+            return refusalOf(f, SetMoulds{std::vector<MouldUse>(many, MouldUse{mould, 0, fillTo})});
+        };
+        const Mould tin{"tin", Loaf{240, 80, 70}, 1};
+        QVERIFY(!moulds(tin, 1.0, 40));
+        for (const auto& [refused, code] :
+             {std::pair(moulds({"flat", Loaf{240, 80, 0}, 1}, 1.0, 1), C::BadMould),
+              std::pair(moulds(tin, 1.01, 1), C::BadMould),
+              std::pair(moulds(tin, nan, 1), C::BadMould),
+              std::pair(moulds({std::string(201, 'x'), Loaf{240, 80, 70}, 1}, 1.0, 1),
+                        C::TextTooLong),
+              std::pair(moulds(tin, 1.0, 41), C::TooManyMoulds),
+              std::pair(refusalOf(f, SetMoulds{{MouldUse{tin, 77, 1.0}}}), C::NoSuchPortion),
+              std::pair(refusalOf(f, SetCutting{{0.0, 0.0, 0.0}}), C::BadCutting)}) {
+            QVERIFY(refused);
+            QCOMPARE(int(refused->code), int(code));
+        }
+        QVERIFY(!refusalOf(f, SetCutting{{25.0, 0.0, 0.0}}));
+        // Shares of oils may be off by as much as rounding to tenths of four oils leaves.
+        Formula shares = twoOils();
+        shares.oilsTotal = Mass::grams(500);
+        shares.lines[0].amount = {60, AmountUnit::PercentOfOils};
+        shares.lines[1].amount = {39.951, AmountUnit::PercentOfOils};
+        QVERIFY(std::holds_alternative<Reckoning>(reckon(shares)));
     }
 
     void everyCodeIsTried()

@@ -115,8 +115,8 @@ private Q_SLOTS:
         const Recipe recipe =
             readingOf(testData(QStringLiteral("recipes/") + wanted["file"].toString()));
         const QJsonObject got = recipeToJson(recipe);
-        for (const char* part : {"title", "settings", "totals", "notes", "figures_in_notes",
-                                 "not_understood"})
+        for (const char* part :
+             {"title", "settings", "totals", "notes", "figures_in_notes", "not_understood"})
             QVERIFY2(got[QLatin1String(part)] == wanted[QLatin1String(part)],
                      (QByteArray(part) + "\n got " + shownOf(got[QLatin1String(part)]) + "\nwant " +
                       shownOf(wanted[QLatin1String(part)]))
@@ -124,8 +124,9 @@ private Q_SLOTS:
         const QJsonArray lines = got["lines"].toArray();
         const QJsonArray want = wanted["lines"].toArray();
         for (int i = 0; i < std::max(lines.size(), want.size()); ++i)
-            QVERIFY2(lines.at(i) == want.at(i),
-                     ("\n got " + shownOf(lines.at(i)) + "\nwant " + shownOf(want.at(i))).constData());
+            QVERIFY2(
+                lines.at(i) == want.at(i),
+                ("\n got " + shownOf(lines.at(i)) + "\nwant " + shownOf(want.at(i))).constData());
         QVERIFY(nothingLost(recipe));
         QCOMPARE(lostOnTheWay(recipe), QByteArray());
     }
@@ -142,8 +143,8 @@ private Q_SLOTS:
         QTest::addColumn<int>("at");
         const auto all = readCases(QStringLiteral("recipe_amount_cases.csv"));
         for (int i = 0; i < all.size(); ++i)
-            QTest::newRow(qPrintable(QStringLiteral("%1 %2 %3").arg(i).arg(all[i].text("text"),
-                                                                          all[i].output)))
+            QTest::newRow(qPrintable(
+                QStringLiteral("%1 %2 %3").arg(i).arg(all[i].text("text"), all[i].output)))
                 << i;
         QVERIFY(all.size() > 100);
     }
@@ -202,12 +203,38 @@ private Q_SLOTS:
     {
         std::mt19937 dice(20250);
         const auto upTo = [&](int n) { return int(dice() % unsigned(n)); };
-        const QStringList bits{"0", "1", "5", "9", ".", ",", "/", "%", "-", ":", "\n", "\t", " ",
-                               "|", "(", ")", "x", "g", "o", "½", "é", "–", QString(QChar(0)),
-                               "T", ";", "oz ", "1,250 ", "rest "};
+        const QStringList bits{"0",
+                               "1",
+                               "5",
+                               "9",
+                               ".",
+                               ",",
+                               "/",
+                               "%",
+                               "-",
+                               ":",
+                               "\n",
+                               "\t",
+                               " ",
+                               "|",
+                               "(",
+                               ")",
+                               "x",
+                               "g",
+                               "o",
+                               "½",
+                               "é",
+                               "–",
+                               QString(QChar(0)),
+                               "T",
+                               ";",
+                               "oz ",
+                               "1,250 ",
+                               "rest "};
         int unlike = 0;
         for (int run = 0; run < 500; ++run) {
-            const QString file = expected().at(upTo(int(expected().size()))).toObject()["file"].toString();
+            const QString file =
+                expected().at(upTo(int(expected().size()))).toObject()["file"].toString();
             QString text = QString::fromUtf8(testData(QStringLiteral("recipes/") + file));
             for (int change = 1 + upTo(12); change > 0; --change) {
                 const int at = text.isEmpty() ? 0 : upTo(int(text.size()));
@@ -230,10 +257,11 @@ private Q_SLOTS:
     {
         const auto& materials = Catalogue::shipped().materials();
         QVERIFY(materials.size() > 500);
-        const char* const units[] = {"g", "kg", "oz", "lb", "ml", "tsp", "tbsp heaped", "cup", "fl oz",
-                                     "drop", "pinch", "piece", "%", "rest", ""};
-        const char* const places[] = {"", "lye-jug", "second-jug", "oil-pot", "emulsion", "trace",
-                                      "after-cook", "top"};
+        const char* const units[] = {"g",     "kg",          "oz",  "lb",    "ml",
+                                     "tsp",   "tbsp heaped", "cup", "fl oz", "drop",
+                                     "pinch", "piece",       "%",   "rest",  ""};
+        const char* const places[] = {"",         "lye-jug", "second-jug", "oil-pot",
+                                      "emulsion", "trace",   "after-cook", "top"};
         std::mt19937 dice(7);
         const auto pick = [&](const auto& from) { return from[dice() % std::size(from)]; };
         for (int run = 0; run < 400; ++run) {
@@ -287,7 +315,8 @@ private Q_SLOTS:
         QCOMPARE(readRecipe(std::string(longestRecipe + 1, 'a')).refusal, RecipeRefusal::TooLong);
         QCOMPARE(readRecipe(std::string(mostRecipeLines + 1, '\n')).refusal,
                  RecipeRefusal::TooManyLines);
-        const std::string pieces[] = {std::string(longestRecipe, '('), std::string(longestRecipe, ' '),
+        const std::string pieces[] = {std::string(longestRecipe, '('),
+                                      std::string(longestRecipe, ' '),
                                       std::string(longestRecipe, '1'), std::string(99999, '\xff'),
                                       std::string("\xf0\x9f\xa7", 3)};
         for (const std::string& text : pieces) {

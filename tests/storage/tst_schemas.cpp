@@ -2,6 +2,10 @@
 // validator.
 #include <QTest>
 
+#include "recipe/recipe.h"
+#include "storage/fittings.h"
+#include "storage/making_json.h"
+#include "storage/recipe_json.h"
 #include "storage/reckoning_json.h"
 #include "support/files.h"
 #include "support/random_formula.h"
@@ -99,11 +103,96 @@ private Q_SLOTS:
                     QString());
         }
     }
+    // What the command line prints of each topic, for every kind of formula.
+    void topicsFit()
+    {
+        RandomFormulas random(78);
+        Fittings own;
+        own.limits.push_back({"", ScentLimit::Whose::Local, ProductKind::RinseOff, .03,
+                              ScentBasis::BatterWhole, "law", "2026-01-01"});
+        int seen = 0;
+        for (int i = 0; i < 60; ++i) {
+            Formula f = random.next(i % 2 == 0);
+            if (f.portions.empty())
+                random.everythingOn(f);
+            const auto result = reckon(f);
+            const auto* r = std::get_if<Reckoning>(&result);
+            if (!r)
+                continue;
+            ++seen;
+            const auto fits = [](const QJsonObject& json) {
+                return misfit("making", parsed(QJsonDocument(json).toJson()));
+            };
+            QCOMPARE(fits(mouldFitToJson(f, *r)), QString());
+            QCOMPARE(fits(scentToJson(f, scentPicture(f, *r, own.limits, {}, {}), own)), QString());
+            QCOMPARE(fits(blendToJson(f, *r)), QString());
+            QCOMPARE(fits(waterToJson(f, *r, own.water)), QString());
+            QCOMPARE(fits(workingToJson(f, *r, {}, {})), QString());
+        }
+        QVERIFY(seen > 30);
+    }
+    void recipesFit()
+    {
+        for (const QString& name : QDir(QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/recipes"))
+                                       .entryList({QStringLiteral("*.txt")})) {
+            const QByteArray text =
+                bytesOf(QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/recipes/") + name);
+            QJsonObject json =
+                recipeToJson(readRecipe({text.constData(), std::size_t(text.size())}).recipe);
+            json["format"] = "rhexion-recipe";
+            json["version"] = 1;
+            QCOMPARE(misfit("recipe", parsed(QJsonDocument(json).toJson())), QString());
+        }
+    }
+    // What is kept comes back, and fits; what cannot be is refused with its place.
+    void fittings_data()
+    {
+        QTest::addColumn<QByteArray>("json");
+        QTest::addColumn<QString>("place");
+        const auto row = [](const char* name, const char* body, const char* place) {
+            QTest::newRow(name) << QByteArray(R"({"format":"rhexion-fittings","version":1,)") +
+                                       body + "}"
+                                << QString::fromLatin1(place);
+        };
+        row("flat mould", R"("moulds":[{"kind":"loaf","length":200,"width":80,"height":0}])",
+            "moulds[0].height");
+        row("no such shape", R"("moulds":[{"kind":"heart"}])", "moulds[0].kind");
+        row("cap above one",
+            R"("limits":[{"whose":"own","kind":"face","fraction":1.5,"basis":"oils"}])",
+            "limits[0].fraction");
+        row("upside down",
+            R"("certificates":[{"scent":"a","allergens":[{"name":"b","low":0.4,"high":0.1}]}])",
+            "certificates[0].allergens[0].high");
+        row("sea water", R"("water":{"hardness":500,"unit":"german"})", "water.hardness");
+        row("surprise", R"("cups":[])", "cups");
+        row("price of nothing", R"("prices":{"olive-oil":-1})", "prices.olive-oil");
+    }
+    void fittings()
+    {
+        QFETCH(QByteArray, json);
+        QFETCH(QString, place);
+        const auto read = fittingsFromJson(json);
+        const auto* fault = std::get_if<FileFault>(&read);
+        QVERIFY(fault);
+        QCOMPARE(fault->place, place);
+        Fittings own;
+        own.moulds = {Mould{"tin", Slab{300, 200, 50, 2, 3, 3, 45}, 2}};
+        own.vessels = {{"jug", OwnVesselKind::StickJug, 900}};
+        own.limits = {{"x", ScentLimit::Whose::Supplier, ProductKind::Face, .01, ScentBasis::Cured,
+                       "sheet", "2026-01-01"}};
+        own.certificates = {{"x", {{"linalool", .1, .2}}, "sheet", ""}};
+        own.prices["olive-oil"] = 0.01;
+        own.water = {2.5, .7, 5.0};
+        own.waterKnown = true;
+        const QByteArray kept = fittingsToJson(own);
+        QCOMPARE(misfit("fittings", parsed(kept)), QString());
+        QVERIFY(std::get<Fittings>(fittingsFromJson(kept)) == own);
+    }
     void schemasRefuseToo_data()
     {
         QTest::addColumn<QString>("pointer");
         QTest::addColumn<QString>("to");
-        const std::pair<const char*, const char*> rows[] = {{"/version", "6"},
+        const std::pair<const char*, const char*> rows[] = {{"/version", "7"},
                                                             {"/format", "\"x\""},
                                                             {"/lye/superfat", "1"},
                                                             {"/lye/split", "\"x\""},

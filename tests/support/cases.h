@@ -1,5 +1,5 @@
-// Reference cases: a CSV with id, function, inputs, output, value, unit, tolerance, basis, note. Rows
-// of one case share an id; later ones may leave inputs empty.
+// Reference cases: a CSV with id, function, inputs, output, value, unit, tolerance, basis, note.
+// Rows of one case share an id; later ones may leave inputs empty.
 #pragma once
 
 #include "storage/csv.h"
@@ -56,8 +56,8 @@ inline QList<CaseRow> readCases(const QString& name)
     const auto* csv = std::get_if<CsvText>(&read);
     for (qsizetype i = 1; csv && i < csv->rows.size(); ++i) {
         const QStringList& cells = csv->rows[i].cells;
-        CaseRow row{withoutGuard(cells[0]), cells[1], {}, cells[3], withoutGuard(cells[4]),
-                    cells[6].toDouble()};
+        CaseRow row{withoutGuard(cells[0]), cells[1],           {}, cells[3],
+                    withoutGuard(cells[4]), cells[6].toDouble()};
         auto& inputs = inputsOf[row.id];
         for (const QString& pair : cells[2].split(QStringLiteral("; "), Qt::SkipEmptyParts)) {
             const qsizetype at = pair.indexOf(QLatin1Char('='));

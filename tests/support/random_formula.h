@@ -94,6 +94,29 @@ public:
             add(f, randomOil(), grams(between(0, 20)), Vessel::AfterCook);
             f.lye.basis = static_cast<SuperfatBasis>(below(2));
         }
+        pour(f);
+    }
+
+    // Moulds and handling by what the formula is already, so that no die is thrown for them.
+    static void pour(Formula& f)
+    {
+        const std::size_t n = f.lines.size();
+        const MouldShape shapes[] = {Loaf{250, 80, 70, 255, 88, 4, .5},
+                                     Slab{300, 200, 50, 2, 3, 3, 45},
+                                     Column{75, 200},
+                                     LyingTube{80, 250, 70},
+                                     Dome{35, 28},
+                                     FreeShape{640}};
+        for (std::size_t i = 0; i < n % 4; ++i)
+            f.moulds.push_back({Mould{"mould", shapes[(n + i) % 6], int(1 + (n + i) % 3 * 4)},
+                                f.portions.empty() || i % 2 ? 0 : f.portions[0].id,
+                                i % 2 ? 0.9 : 1.0});
+        f.cutting = {20.0 + double(n % 15), double(n % 3), double(n % 2)};
+        f.handling.blending = static_cast<Blending>(n % 3);
+        f.handling.gel = static_cast<GelPlan>((n / 3) % 3);
+        f.handling.product = static_cast<ProductKind>(n % 5);
+        if (n % 2)
+            f.handling.factorsOff = {"temperature"};
     }
 
     // Amounts only in grams when plain; else some in per cent of oils or batter, and every feature

@@ -13,6 +13,8 @@
 #include "app/bench/vessel_column.h"
 #include "app/bench/vessel_panel.h"
 #include "app/bench/working_panel.h"
+#include "app/formulating/formulating_panels.h"
+#include "app/formulating/topic_panel.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/number_field.h"
@@ -308,6 +310,8 @@ void BenchPage::setSpeech(const Speech& speech)
         stockLye_->setSpeech(speech);
     if (settings_)
         settings_->setSpeech(speech);
+    if (formulating_)
+        formulating_->setSpeech(speech);
     scale_->setSpeech(speech);
     for (VesselPanel* p : panels_)
         p->setSpeech(speech);
@@ -402,6 +406,26 @@ void BenchPage::showPortions()
          })
         ->add()
         ->setFocus();
+}
+
+void BenchPage::showTopic(Topic topic)
+{
+    const bool isNew = !formulating_->isMade(topic);
+    TopicPanel* panel = formulating_->panel(topic, side_);
+    if (isNew) {
+        side_->addWidget(panel);
+        connect(panel, &TopicPanel::closed, this, &BenchPage::showFigures);
+    }
+    sideWanted_ = sideWidthReading;
+    fitSide();
+    side_->setCurrentWidget(panel);
+    bringSide();
+    panel->setFocus();
+}
+
+void BenchPage::setHeldBack(const QStringList& questions)
+{
+    heldBack_ = questions;
 }
 
 void BenchPage::showStockLye()

@@ -37,6 +37,8 @@ class Stock;
 class TypingLine;
 class VesselPanel;
 class WorkingPanel;
+class FormulatingPanels;
+enum class Topic;
 
 class BenchPage : public QWidget {
     Q_OBJECT
@@ -52,6 +54,12 @@ public:
     void showSettings();
     void showHistory();
     void showSchools();
+    void showTopic(Topic topic);
+    void setFormulating(FormulatingPanels* panels) { formulating_ = panels; }
+    FormulatingPanels* formulating() const { return formulating_; }
+    // Questions that a batch must wait for; none: it may be made.
+    void setHeldBack(const QStringList& questions);
+    const QStringList& heldBack() const { return heldBack_; }
     SlipPanel* slips() const { return slips_; }
     PortionsPanel* portions() const { return portions_; }
     StockLyePanel* stockLye() const { return stockLye_; }
@@ -130,6 +138,8 @@ private:
     StockLyePanel* stockLye_ = nullptr;
     SettingsPanel* settings_ = nullptr;
     HistoryPanel* history_ = nullptr;
+    FormulatingPanels* formulating_ = nullptr;
+    QStringList heldBack_;
     std::optional<Formula> way_;
     std::function<QDate()> today_;
 };

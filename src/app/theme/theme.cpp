@@ -212,7 +212,7 @@ QColor Theme::of(Matter matter)
 PageLook Theme::page()
 {
     const Colours& c = colours();
-    return {c.muted.name(), c.care.name(), c.action.name(), px(13), px(16)};
+    return {c.muted.name(), c.care.name(), c.danger.name(), c.action.name(), px(13), px(16)};
 }
 
 QColor Theme::of(Ink ink)

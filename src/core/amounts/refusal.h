@@ -47,10 +47,10 @@ enum class RefusalCode {
     BadSolvent,           // must lie from 0 to 20
     BadSecondJug,         // its shares must lie from 0 to 1
     BadMixing,            // target -10 to 130 C, tolerance 0 to 60
+    NoSuchPortion,        // a line goes into a portion that is not there
     BadMould,             // its sizes cannot be; item: its name
     TooManyMoulds,        // more than 40
     BadCutting,           // a bar must be thicker than nothing
-    NoSuchPortion,        // a line goes into a portion that is not there
     TextTooLong           // figure: the most letters
 };
 

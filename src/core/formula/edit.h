@@ -96,10 +96,10 @@ struct SetText {
     std::string text;
 };
 
-using Edit = std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater,
-                          SetMaterial, SetLye, SetLiquid, SetOilsTotal, SetText, SetLocked,
-                          SetPortion, SetSolvent, SetPortions, SetMixing, SetMoulds,
-                          SetCutting, SetHandling>;
+using Edit =
+    std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater, SetMaterial,
+                 SetLye, SetLiquid, SetOilsTotal, SetText, SetLocked, SetPortion, SetSolvent,
+                 SetPortions, SetMixing, SetMoulds, SetCutting, SetHandling>;
 
 // Applies the edit and returns the one that takes it back. An edit that names a line that is not
 // there, an id that is, or a new amount for a locked line changes nothing and returns nothing.

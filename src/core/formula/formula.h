@@ -158,7 +158,7 @@ struct Portion {
     PortionId id = 0;
     std::string name;
     double parts = 1.0; // above 0, to 1000
-    std::string mould; // its name, where no real one is chosen (Formula::moulds)
+    std::string mould;  // its name, where no real one is chosen (Formula::moulds)
     std::optional<HeldOil> held;
     friend bool operator==(const Portion&, const Portion&) = default;
 };
@@ -182,8 +182,8 @@ struct Formula {
     std::vector<MouldUse> moulds;  // in the order they are filled
     Cutting cutting;
     Handling handling;
-    Mass oilsTotal;                // used only when every oil is a per cent of oils
-    LineId lastId = 0;             // of lines and portions
+    Mass oilsTotal;    // used only when every oil is a per cent of oils
+    LineId lastId = 0; // of lines and portions
 
     const Portion* portion(PortionId id) const;
     bool usesSecondJug() const; // lye or a line is in it

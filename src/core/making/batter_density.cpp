@@ -190,8 +190,8 @@ OrCannot<Interval> batterDensity(const Batter& batter, double celsius)
         return Cannot{CannotCode::NothingInIt, "batter", {}};
     double lyeVolume = 0.0;
     if (lyeGrams > 0.0) {
-        const auto lye = lyeDensity(std::min(batter.hydroxide / lyeGrams, 0.5),
-                                    batter.potassiumShare, celsius);
+        const auto lye =
+            lyeDensity(std::min(batter.hydroxide / lyeGrams, 0.5), batter.potassiumShare, celsius);
         if (const Cannot* cannot = std::get_if<Cannot>(&lye))
             return *cannot;
         lyeVolume = lyeGrams / std::get<double>(lye);
@@ -200,8 +200,8 @@ OrCannot<Interval> batterDensity(const Batter& batter, double celsius)
     for (int i = 0; i < 3; ++i) {
         double volume = lyeVolume;
         for (const BatterOil& oil : batter.oils)
-            volume += oil.grams / (boundOf(oil.density, i) -
-                                   oilExpansion * (celsius - listedAt(oil)));
+            volume +=
+                oil.grams / (boundOf(oil.density, i) - oilExpansion * (celsius - listedAt(oil)));
         for (const BatterOil& scent : batter.scents)
             volume += scent.grams / boundOf(scent.density, i);
         for (std::size_t part = 0; part < batter.parts.size(); ++part)

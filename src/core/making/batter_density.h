@@ -44,10 +44,10 @@ struct BatterOil {
 
 struct Batter {
     std::vector<BatterOil> oils;
-    std::vector<BatterOil> scents; // of known density
-    double hydroxide = 0.0;        // g, pure
-    double water = 0.0;            // g, of every source
-    double potassiumShare = 0.0;   // of the pure hydroxide, by mass
+    std::vector<BatterOil> scents;                     // of known density
+    double hydroxide = 0.0;                            // g, pure
+    double water = 0.0;                                // g, of every source
+    double potassiumShare = 0.0;                       // of the pure hydroxide, by mass
     std::array<double, countOf<BatterPart>()> parts{}; // g
 
     double& operator[](BatterPart part) { return parts[static_cast<std::size_t>(part)]; }

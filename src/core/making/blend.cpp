@@ -8,7 +8,7 @@ namespace rhexion {
 namespace {
 
 constexpr std::array<const char*, countOf<AcidGroup>()> groupCodes{
-    "short", "lauric-myristic", "palmitic-stearic", "longer-saturated",
+    "short", "lauric-myristic", "palmitic-stearic",   "longer-saturated",
     "oleic", "ricinoleic",      "linoleic-linolenic", "saturated"};
 
 constexpr double glycerylLessWater = 38.049; // g/mol of a triglyceride beyond its three acids
@@ -152,8 +152,7 @@ private:
         }
         out_.withoutIodine = 1.0 - known / mass_;
         if (known > 0.0)
-            out_.iodine =
-                Interval::around(iodine[0] / known, iodine[1] / known, iodine[2] / known);
+            out_.iodine = Interval::around(iodine[0] / known, iodine[1] / known, iodine[2] / known);
         if (svKnown > 0.0)
             out_.sv = Interval::around(sv[0] / svKnown, sv[1] / svKnown, sv[2] / svKnown);
     }
@@ -182,8 +181,7 @@ FromEverySource sourceOf(const Formula& f, const Account& r, auto perGram)
             out.share += grams;
             lines.emplace_back(grams, f.lines[i].id);
         }
-    std::ranges::stable_sort(lines, std::ranges::greater{},
-                             &std::pair<double, LineId>::first);
+    std::ranges::stable_sort(lines, std::ranges::greater{}, &std::pair<double, LineId>::first);
     for (const auto& [grams, id] : lines)
         out.lines.push_back(id);
     out.share = r.oilsGrams > 0.0 ? out.share / r.oilsGrams : 0.0;
@@ -314,9 +312,8 @@ OrCannot<Blend> blendOf(const Formula& formula, const Account& account)
 
 FromEverySource saltOf(const Formula& formula, const Account& account)
 {
-    return sourceOf(formula, account, [](const Material& m) {
-        return m.part(Part::SodiumChloride).range.typical();
-    });
+    return sourceOf(formula, account,
+                    [](const Material& m) { return m.part(Part::SodiumChloride).range.typical(); });
 }
 
 FromEverySource sugarOf(const Formula& formula, const Account& account)

@@ -13,7 +13,7 @@
 namespace rhexion {
 
 enum class AcidGroup {
-    Short,          // C4 to C10
+    Short, // C4 to C10
     LauricMyristic,
     PalmiticStearic,
     LongerSaturated, // C20 to C24
@@ -38,8 +38,8 @@ std::optional<double> fattyAcidPerGram(const Material& fat);
 Interval shareOf(AcidGroup group, const Material& fat);
 
 struct GroupSource {
-    std::size_t fat = 0;  // place among the fats
-    double share = 0.0;   // of the group, 0 to 1
+    std::size_t fat = 0; // place among the fats
+    double share = 0.0;  // of the group, 0 to 1
 };
 struct GroupReckoned {
     Interval share = Interval::exactly(0.0); // of the blend's fatty acids
@@ -49,13 +49,13 @@ struct GroupReckoned {
 struct Blend {
     std::vector<BlendFat> fats; // grams above 0
     std::array<GroupReckoned, countOf<AcidGroup>()> groups;
-    Interval iodine = Interval::exactly(0.0);   // g I2 per 100 g; of the fats that have one
-    double withoutIodine = 0.0;                 // share of the mass that has none
-    Interval sv = Interval::exactly(0.0);       // mg KOH per g
+    Interval iodine = Interval::exactly(0.0); // g I2 per 100 g; of the fats that have one
+    double withoutIodine = 0.0;               // share of the mass that has none
+    Interval sv = Interval::exactly(0.0);     // mg KOH per g
     Interval saturatedToUnsaturated = Interval::exactly(0.0); // high may be cut at 1000
-    double soapMolarMass = 0.0;                 // g/mol, mean of the sodium soaps
-    std::vector<std::size_t> withoutProfile;    // places of fats left out of the groups
-    double shareWithoutProfile = 0.0;           // of the mass of fats
+    double soapMolarMass = 0.0;                               // g/mol, mean of the sodium soaps
+    std::vector<std::size_t> withoutProfile; // places of fats left out of the groups
+    double shareWithoutProfile = 0.0;        // of the mass of fats
     Interval linolenic = Interval::exactly(0.0);
     const GroupReckoned& operator[](AcidGroup group) const
     {
@@ -77,8 +77,8 @@ FromEverySource sugarOf(const Formula& formula, const Account& account); // lact
 // What is to be said of a figure: a code for the words, from where on, and its source.
 struct BlendRow {
     AcidGroup group;
-    double from;                // share from which the word holds
-    std::string_view word;      // code: words/blend_words.h says it
+    double from;           // share from which the word holds
+    std::string_view word; // code: words/blend_words.h says it
     std::string_view source;
 };
 // The rows of a group, least first.

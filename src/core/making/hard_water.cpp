@@ -35,8 +35,7 @@ constexpr std::array<HardnessRow, countOf<HardnessUnit>()> hardnessRows{
      {"mg/l Mg", 1.0 / magnesiumMass}}};
 
 // Log K of the 1 : 1 complexes at 25 C; of EDTA less its protons at pH 9.5 to 10.5.
-constexpr std::string_view martell =
-    "Martell and Smith, Critical Stability Constants, from memory";
+constexpr std::string_view martell = "Martell and Smith, Critical Stability Constants, from memory";
 constexpr std::array<LigandRow, countOf<Ligand>()> ligandRows{{
     {Ligand::Citrate, "citrate", 192.123, {3.5, 4.2, 4.7}, {3.4, 4.0, 4.8}, martell},
     {Ligand::Edta, "edta", 380.17, {9.9, 10.3, 10.9}, {8.0, 8.4, 9.0}, martell},
@@ -163,8 +162,7 @@ std::optional<Ligand> ligandFromCode(const std::string& code)
 
 OrCannot<Held> heldShare(double h, double calciumShare, double total, Ligand which, int bound)
 {
-    if (!(calciumShare >= 0.0 && calciumShare <= 1.0) || !isNotNegative(total) ||
-        !isNotNegative(h))
+    if (!(calciumShare >= 0.0 && calciumShare <= 1.0) || !isNotNegative(total) || !isNotNegative(h))
         return Cannot{CannotCode::OutOfRange, "hardness", {}};
     const double ca = h / 1000.0 * calciumShare;
     const double mg = h / 1000.0 * (1.0 - calciumShare);
@@ -177,7 +175,8 @@ OrCannot<Held> heldShare(double h, double calciumShare, double total, Ligand whi
     double free = total;
     for (int i = 0; i < 300; ++i) {
         free = (low + high) / 2.0;
-        const double bound_ = ca * kc * free / (1.0 + kc * free) + mg * km * free / (1.0 + km * free);
+        const double bound_ =
+            ca * kc * free / (1.0 + kc * free) + mg * km * free / (1.0 + km * free);
         (free + bound_ < total ? low : high) = free;
     }
     Held out;
@@ -232,8 +231,7 @@ OrCannot<HardWater> hardWater(const WashWater& water, double bar, const LigandIn
     out.litresMet = bar / water.dose;
     out.litresSoftened = out.held.all * out.litresMet;
     out.soapWasted = 2.0 * perLitre * soapMolar;
-    out.scum = perLitre * (2.0 * (soapMolar - atomic::sodium) +
-                           calciumMass * water.calciumShare +
+    out.scum = perLitre * (2.0 * (soapMolar - atomic::sodium) + calciumMass * water.calciumShare +
                            magnesiumMass * (1.0 - water.calciumShare));
     out.shareWanted = perLitre * molar / water.dose;
     const double soap = water.dose * soapShare;
@@ -269,7 +267,7 @@ OrCannot<WaterPicture> waterPicture(const Formula& f, const Account& r, const Wa
     out.without = std::get<HardWater>(without);
     for (std::size_t l = 0; l < grams.size(); ++l) {
         const double share = grams[l] / cured;
-        if (share < 1e-5) // less than anyone adds; a fruit's own traces
+        if (share < 5e-4) // less than anyone adds: a fruit's own traces
             continue;
         out.ligands.push_back({static_cast<Ligand>(l), std::min(1.0, share)});
         out.each.push_back(std::get<HardWater>(reckoned(out.ligands.back())));
@@ -299,8 +297,8 @@ double phOfSoap(double soap, double pka, double citrate, double strong, double a
     for (int i = 0; i < 200; ++i) {
         const double ph = (low + high) / 2.0;
         const double h = std::pow(10.0, -ph);
-        const double charge = sodium + h - 1e-14 / h - soap / (1.0 + h / ka) -
-                              (citrate + added) * citrateCharge(ph);
+        const double charge =
+            sodium + h - 1e-14 / h - soap / (1.0 + h / ka) - (citrate + added) * citrateCharge(ph);
         (charge > 0.0 ? low : high) = ph;
     }
     return (low + high) / 2.0;

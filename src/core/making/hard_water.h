@@ -42,8 +42,8 @@ enum class Ligand { Citrate, Edta, Gluconate };
 struct LigandRow {
     Ligand ligand;
     const char* code;
-    double molarMass;                // g/mol, without crystal water
-    std::array<double, 3> calcium;   // log K, low, typical, high
+    double molarMass;              // g/mol, without crystal water
+    std::array<double, 3> calcium; // log K, low, typical, high
     std::array<double, 3> magnesium;
     std::string_view source;
 };
@@ -75,15 +75,15 @@ struct LigandInBar {
     double share = 0.0; // of the bar as it is used, without crystal water
 };
 struct HardWater {
-    double litresCeiling = 0.0;  // at most: as much ligand as hardness, one to one
-    Held held;                   // typical
+    double litresCeiling = 0.0;                // at most: as much ligand as hardness, one to one
+    Held held;                                 // typical
     Interval heldAll = Interval::exactly(0.0); // low constants and low dose to the high of both
-    double litresMet = 0.0;      // that the bar meets at this dose
+    double litresMet = 0.0;                    // that the bar meets at this dose
     double litresSoftened = 0.0;
-    double soapWasted = 0.0;     // g per litre
-    double scum = 0.0;           // g of dry lime soap per litre
-    double shareWanted = 0.0;    // of the bar, to equal the hardness
-    double soapLeft = 0.0;       // share of the dissolved soap that is left as soap
+    double soapWasted = 0.0;  // g per litre
+    double scum = 0.0;        // g of dry lime soap per litre
+    double shareWanted = 0.0; // of the bar, to equal the hardness
+    double soapLeft = 0.0;    // share of the dissolved soap that is left as soap
 };
 // bar g, soapShare of the bar that is soap, soapMolar g/mol.
 OrCannot<HardWater> hardWater(const WashWater& water, double bar, const LigandInBar& ligand,

@@ -32,9 +32,9 @@ bool hasAlcohol(const Material& m)
 }
 bool hasSugar(const Material& m)
 {
-    return m.kind == MaterialKind::Milk || m.part(Part::ReducingSugar).range.typical() +
-                                                   m.part(Part::OtherSugar).range.typical() >
-                                               noticed;
+    return m.kind == MaterialKind::Milk ||
+           m.part(Part::ReducingSugar).range.typical() + m.part(Part::OtherSugar).range.typical() >
+               noticed;
 }
 bool isBicarbonate(const Material& m)
 {

@@ -116,9 +116,12 @@ void finishLevel(const Formula& f, const Account& r, const MouldUse& use, double
                  MouldLevel& level)
 {
     const Mould& mould = use.mould;
-    const int cavities = mould.count > 1 ? std::max(1, level.filled) : 1;
+    // Cavities come full one after the other; a last one that does not is over.
+    const double full = fillMillilitres(use) / mould.count;
     for (std::size_t way = 0; way < 3; ++way) {
-        const double one = std::min(level.millilitres[way] / cavities, capacityOf(mould.shape));
+        const double one = mould.count > 1
+                               ? std::min(level.millilitres[way], full)
+                               : std::min(level.millilitres[way], capacityOf(mould.shape));
         const auto height = fillHeight(mould.shape, one);
         level.height[way] = std::holds_alternative<double>(height) ? std::get<double>(height) : 0.0;
     }
@@ -262,8 +265,7 @@ OrCannot<double> factorToFill(const Formula& formula, FillAim aim)
     });
 }
 
-OrCannot<double> batterForBars(double bars, double cured, double loss, double trims,
-                               double residue)
+OrCannot<double> batterForBars(double bars, double cured, double loss, double trims, double residue)
 {
     if (!isAboveNothing(bars))
         return Cannot{CannotCode::NotPositive, "bars", {}};
@@ -297,9 +299,10 @@ OrCannot<StockFactor> factorForStock(const Formula& formula, const std::vector<L
         const LineReckoned* line = std::get<Reckoning>(now).find(have.line);
         if (!line || !(line->grams > 0.0))
             continue;
-        const auto factor = factorWhere(formula, have.grams, [&](const Formula&, const Reckoning& r) {
-            return r.find(have.line)->grams;
-        });
+        const auto factor =
+            factorWhere(formula, have.grams, [&](const Formula&, const Reckoning& r) {
+                return r.find(have.line)->grams;
+            });
         if (const Cannot* cannot = std::get_if<Cannot>(&factor))
             return Cannot{cannot->code, formula.find(have.line)->material->name, cannot->figures};
         if (!least || std::get<double>(factor) < least->factor)

@@ -254,8 +254,8 @@ private:
                 if (limit.scent != id || limit.kind != f_.handling.product)
                     continue;
                 scent.noSupplierLimit &= limit.whose != ScentLimit::Whose::Supplier;
-                const auto cap = scentCap(limit.fraction, limit.basis, careful_,
-                                          out_.total - scent.grams);
+                const auto cap =
+                    scentCap(limit.fraction, limit.basis, careful_, out_.total - scent.grams);
                 if (const double* grams = std::get_if<double>(&cap))
                     scent.limits.push_back({i, *grams, scent.gramsHigh > *grams * (1.0 + 1e-9)});
             }
@@ -278,8 +278,8 @@ private:
     {
         std::vector<CertifiedGrams> certified;
         for (ScentReckoned& scent : out_.scents) {
-            const auto found = std::ranges::find(
-                certificates, f_.find(scent.line)->material->id, &ScentCertificate::scent);
+            const auto found = std::ranges::find(certificates, f_.find(scent.line)->material->id,
+                                                 &ScentCertificate::scent);
             if (found == certificates.end())
                 continue;
             scent.certificateKnown = true;
@@ -290,10 +290,9 @@ private:
                                                 r_.batterGrams * (1.0 - loss.typical()),
                                                 r_.batterGrams * (1.0 - loss.low()));
         if (cured.low() > 0.0)
-            out_.allergens = allergensIn(certified, cured,
-                                         f_.handling.product == ProductKind::LeaveOn
-                                             ? leaveOnThreshold
-                                             : rinseOffThreshold);
+            out_.allergens = allergensIn(
+                certified, cured,
+                f_.handling.product == ProductKind::LeaveOn ? leaveOnThreshold : rinseOffThreshold);
     }
 
     void warm()

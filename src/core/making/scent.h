@@ -116,7 +116,7 @@ struct ScentReckoned {
     };
     std::vector<Limit> limits; // that apply, least first: the first binds
     bool noSupplierLimit = true;
-    bool tried = false;        // an earlier batch holds this lot
+    bool tried = false; // an earlier batch holds this lot
     int timesTried = 0;
     bool certificateKnown = false;
 };

@@ -264,10 +264,10 @@ WorkingClass classOfMinutes(double minutes)
     return minutes > 3.0 * clearly ? WorkingClass::Short : WorkingClass::VeryShort;
 }
 
-Windows windowsOf(const Features& features, GelPlan gel, MouldKind mould,
-                  std::span<const std::string> off)
+MouldTimes windowsOf(const Features& features, GelPlan gel, MouldKind mould,
+                     std::span<const std::string> off)
 {
-    Windows out;
+    MouldTimes out;
     out.unmould.factors = sloped(slopesOfUnmould, features);
     out.unmould.factors.push_back({"gel", factorOf(gel)});
     if (mould == MouldKind::Cavities)
@@ -292,7 +292,7 @@ Windows windowsOf(const Features& features, GelPlan gel, MouldKind mould,
                                      : Factor{36, 72, 168};
     const Factor& opens = out.unmould.time;
     if (mould == MouldKind::Loaf)
-        out.cut = Windows::Window{opens, plus(opens, keeps)};
+        out.cut = MouldTimes::Window{opens, plus(opens, keeps)};
     out.stamp = {plus(opens, soft), plus(opens, stiff)};
     return out;
 }
@@ -599,8 +599,8 @@ std::vector<SpeedRiskFound> speedRisks(const Formula& f, const Account& r,
     for (const Line& line : f.lines) {
         if (line.material->kind != MaterialKind::Scent)
             continue;
-        const std::string& lot = line.material->lot.id.empty() ? line.material->id
-                                                               : line.material->lot.id;
+        const std::string& lot =
+            line.material->lot.id.empty() ? line.material->id : line.material->lot.id;
         const auto dose = std::ranges::find(scents, lot, &ScentDose::lot);
         if (dose != scents.end() && dose->what == ScentClass::Untried)
             out.push_back({SpeedRisk::UntriedScent, line.id, 0.0});

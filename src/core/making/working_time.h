@@ -36,8 +36,8 @@ enum class ScentClass { None, Slows, Untried, Speeds, Rices, Seizes };
 const char* codeOf(ScentClass what);
 std::optional<ScentClass> scentClassFromCode(const std::string& code);
 
-std::span<const SlopeRow> workSlopes();    // of the working time
-std::span<const SlopeRow> unmouldSlopes(); // of the hours to unmoulding
+std::span<const SlopeRow> workSlopes();        // of the working time
+std::span<const SlopeRow> unmouldSlopes();     // of the hours to unmoulding
 Factor factorOf(ScentClass what, double dose); // dose: share of the oils
 Factor factorOf(Blending blending);
 Factor factorOf(GelPlan gel);
@@ -62,7 +62,7 @@ struct NamedFactor {
 };
 
 struct TimeForecast {
-    Factor time;                     // low, typical, high: minutes or hours
+    Factor time;                      // low, typical, high: minutes or hours
     std::vector<NamedFactor> factors; // farthest from 1 first
     int logs = 0;                     // of the maker's own batches, that corrected it
 };
@@ -79,7 +79,7 @@ const char* codeOf(WorkingClass what);
 WorkingClass classOfMinutes(double minutes);
 
 enum class MouldKind { Loaf, Dividers, Cavities };
-struct Windows { // hours after pouring
+struct MouldTimes { // hours after pouring
     TimeForecast unmould;
     struct Window {
         Factor opens;
@@ -90,8 +90,8 @@ struct Windows { // hours after pouring
     bool salty = false; // a salt bar: cut within hours
     bool oleic = false;
 };
-Windows windowsOf(const Features& features, GelPlan gel, MouldKind mould,
-                  std::span<const std::string> off = {});
+MouldTimes windowsOf(const Features& features, GelPlan gel, MouldKind mould,
+                     std::span<const std::string> off = {});
 
 // A log of the maker's: how long it really took.
 struct WorkingLog {
@@ -104,9 +104,9 @@ struct Prior { // of ln factor
 };
 Prior priorOf(const Factor& factor);
 struct Learned {
-    std::vector<std::string> names;  // sorted
+    std::vector<std::string> names; // sorted
     std::vector<double> mean;
-    std::vector<double> covariance;  // row by row
+    std::vector<double> covariance; // row by row
     double sigma = 0.35;
 };
 // Normal regression with known priors; the noise is pooled with its own prior in one more pass.

@@ -12,29 +12,30 @@
 namespace rhexion {
 
 enum class CannotCode {
-    NotPositive,           // a size, mass or count that must lie above 0
-    Negative,              // must not lie below 0
-    OutOfRange,            // figures: the least and the most
-    BadMass,               // no usable mass
-    NothingInIt,           // no batter
-    NoOils,                // nothing to take a share of
-    Overflows,             // figure: ml over
-    AboveTheRim,           // a height past the mould's
-    CornerTooRound,        // corner radius of more than half a side
-    BadDividers,           // fewer than none, or higher than the mould
-    DividersFillTheMould,  // no room between them
-    FullNotHeavier,        // the mould full of water must weigh more than empty
-    NoBar,                 // not one bar comes out of the length
-    NoHeight,              // a mould known by its water alone has no height
-    TooMuchScent,          // the shares reach half of what they are shares of
-    NoSuchWater,           // harder than any water
-    NoTotal,               // nothing says how much is to be made
-    TooManyOils,           // more than the solver takes
-    TooManyWishes,         // the same of wishes
-    WishesContradict,      // a band whose low is above its high
-    DoesNotScale,          // the lines that stay are more than what is wanted
-    NotReckoned,           // the formula itself cannot be reckoned
-    TakesTooLong           // given up after the time allowed
+    NotPositive,          // a size, mass or count that must lie above 0
+    Negative,             // must not lie below 0
+    OutOfRange,           // figures: the least and the most
+    BadMass,              // no usable mass
+    NothingInIt,          // no batter
+    NoOils,               // nothing to take a share of
+    Overflows,            // figure: ml over
+    AboveTheRim,          // a height past the mould's
+    CornerTooRound,       // corner radius of more than half a side
+    BadDividers,          // fewer than none, or higher than the mould
+    DividersFillTheMould, // no room between them
+    FullNotHeavier,       // the mould full of water must weigh more than empty
+    NoBar,                // not one bar comes out of the length
+    NoHeight,             // a mould known by its water alone has no height
+    TooMuchScent,         // the shares reach half of what they are shares of
+    NoSuchWater,          // harder than any water
+    NoTotal,              // nothing says how much is to be made
+    TooManyOils,          // more than the solver takes
+    TooManyWishes,        // the same of wishes
+    WishesContradict,     // a band whose low is above its high
+    DoesNotScale,         // the lines that stay are more than what is wanted
+    NotReckoned,          // the formula itself cannot be reckoned
+    DoesNotHold,          // reckoned afresh, the answer misses a wish; figure: by how many points
+    TakesTooLong          // given up after the time allowed
 };
 
 struct Cannot {
@@ -43,7 +44,8 @@ struct Cannot {
     std::vector<double> figures;
 };
 
-template <typename T> using OrCannot = std::variant<T, Cannot>;
+template <typename T>
+using OrCannot = std::variant<T, Cannot>;
 
 const char* codeOf(CannotCode code);
 

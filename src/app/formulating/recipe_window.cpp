@@ -1,0 +1,392 @@
+#include "app/formulating/recipe_window.h"
+
+#include "app/theme/theme.h"
+#include "app/widgets/flow_layout.h"
+#include "app/widgets/label.h"
+#include "app/widgets/number_field.h"
+#include "app/widgets/scroll_room.h"
+#include "storage/stock.h"
+#include "words/recipe_text_words.h"
+#include "words/refusal_words.h"
+
+#include <QFile>
+#include <QFileDialog>
+#include <QHBoxLayout>
+#include <QMenu>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QSplitter>
+#include <QTextBlock>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace rhexion {
+
+namespace {
+
+constexpr int mostRowsShown = 300;
+constexpr int readingRest = 250; // ms after the last key
+
+QColor colourOf(Recipe::Kind kind)
+{
+    const Colours& c = Theme::colours();
+    switch (kind) {
+    case Recipe::Kind::Material: return c.action;
+    case Recipe::Kind::NotUnderstood: return c.danger;
+    case Recipe::Kind::Setting:
+    case Recipe::Kind::Total: return c.care;
+    default: return c.muted;
+    }
+}
+
+QString readingSaid(const RecipeReading& r, const RecipeLine& line)
+{
+    using W = RecipeReading::What;
+    const auto tr = [](const char* text) { return RecipeWindow::tr(text); };
+    switch (r.what) {
+    case W::AsItStands: return tr("as it stands");
+    case W::Anhydrous: return tr("anhydrous");
+    case W::Monohydrate: return tr("monohydrate");
+    case W::Thousandfold: return RecipeWindow::tr("a thousand times as much");
+    case W::Thousandth: return RecipeWindow::tr("a thousandth of it");
+    case W::LeaveInNote: return tr("leave it in the note");
+    case W::Purity: return RecipeWindow::tr("%1 % pure").arg(r.figure);
+    case W::ReckonLye: return tr("reckon the lye, compare theirs");
+    case W::KeepLye: return tr("weigh it as they say");
+    case W::LyeOfStrength: return RecipeWindow::tr("a solution of %1 %").arg(r.figure);
+    case W::DryLye: return tr("dry lye");
+    case W::LeaveOut: return tr("leave it out");
+    case W::ByWeight: return tr("by weight");
+    case W::Fluid: return tr("fluid ounces");
+    case W::OfOils: return tr("of the oils");
+    case W::OfBatter: return tr("of the batter");
+    case W::OfLiquid: return tr("of the liquid");
+    case W::LowEnd: return RecipeWindow::tr("the low end, %1").arg(line.amount.value.value_or(0.0));
+    case W::Middle: return tr("the middle");
+    case W::HighEnd:
+        return RecipeWindow::tr("the high end, %1").arg(line.amount.high.value_or(0.0));
+    case W::Teaspoon: return tr("teaspoons");
+    case W::Tablespoon: return tr("tablespoons");
+    case W::Grams: return tr("grams");
+    case W::Ounces: return tr("ounces");
+    case W::Millilitres: return tr("millilitres");
+    case W::PerCent: return tr("per cent");
+    case W::Measure: return RecipeWindow::tr("%1 ml each").arg(r.figure);
+    }
+    return {};
+}
+
+QToolButton* chip(const QString& text, QWidget* parent)
+{
+    auto* button = new QToolButton(parent);
+    button->setText(text);
+    button->setToolButtonStyle(Qt::ToolButtonTextOnly);
+    return button;
+}
+
+} // namespace
+
+RecipeWindow::RecipeWindow(Stock& stock, std::function<Formula()> start, QWidget* owner)
+    : LeavableWindow(owner), stock_(stock), start_(std::move(start))
+{
+    setWindowTitle(tr("Recipe as text"));
+    text_ = new QPlainTextEdit(this);
+    text_->setPlaceholderText(
+        tr("Paste a recipe here, as it is written: one material a line, amounts before or after, "
+           "settings like “superfat 5 %”, and the method. Every line is kept."));
+    text_->setAccessibleName(tr("The recipe as it is written"));
+    auto* rows = new QWidget(this);
+    room_ = new ScrollRoom(rows, this);
+    room_->setAccessibleName(tr("What each line was read as"));
+    auto* split = new QSplitter(Qt::Horizontal, this);
+    split->addWidget(text_);
+    split->addWidget(room_);
+    split->setStretchFactor(0, 2);
+    split->setStretchFactor(1, 3);
+    split->setChildrenCollapsible(false);
+    split->setSizes({Theme::px(440), Theme::px(620)});
+    said_ = new Label(this);
+    said_->setWordWrap(true);
+    size_ = new NumberField(QStringLiteral("g"), 0, true, this);
+    size_->setPlaceholderText(tr("oils in all"));
+    size_->setAccessibleName(tr("Oils in all"));
+    fixWidth(size_, 120);
+    open_ = new QPushButton(tr("Put it on the bench"), this);
+    open_->setObjectName(QStringLiteral("primary"));
+    auto* fromFile = new QPushButton(tr("Open a text…"), this);
+    auto* bottom = new QHBoxLayout;
+    bottom->addWidget(fromFile);
+    bottom->addWidget(said_, 1);
+    bottom->addWidget(size_);
+    bottom->addWidget(open_);
+    auto* layout = new QVBoxLayout(this);
+    layout->addWidget(split, 1);
+    layout->addLayout(bottom);
+    resize(1060, 640);
+
+    rest_.setSingleShot(true);
+    rest_.setInterval(readingRest);
+    connect(&rest_, &QTimer::timeout, this, &RecipeWindow::readNow);
+    connect(text_, &QPlainTextEdit::textChanged, &rest_, qOverload<>(&QTimer::start));
+    connect(size_, &NumberField::entered, this, &RecipeWindow::readNow);
+    connect(open_, &QPushButton::clicked, this, &RecipeWindow::make);
+    connect(fromFile, &QPushButton::clicked, this, [this] {
+        const QString path = QFileDialog::getOpenFileName(
+            this, tr("Open a recipe"), QString(), tr("Texts (*.txt *.md *.csv);;All files (*)"));
+        if (!path.isEmpty())
+            openFile(path);
+    });
+    connect(&Theme::news(), &LookNews::changed, this, &RecipeWindow::rebuild);
+    readNow();
+}
+
+void RecipeWindow::setSpeech(const Speech& speech)
+{
+    speech_ = speech;
+    size_->setSpeech(speech);
+    readNow();
+}
+
+void RecipeWindow::setText(const QString& text)
+{
+    text_->setPlainText(text);
+    readNow();
+}
+
+void RecipeWindow::openFile(const QString& path)
+{
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) {
+        said_->setText(file.errorString());
+        return;
+    }
+    const QByteArray bytes = file.read(qint64(longestRecipe) + 1);
+    if (bytes.size() > qint64(longestRecipe))
+        said_->setText(words::recipeRefusal(RecipeRefusal::TooLong));
+    else
+        setText(QString::fromUtf8(bytes));
+}
+
+QString RecipeWindow::keyOf(const RecipeLine& line, RecipeQuestion question) const
+{
+    const std::size_t at = std::size_t(std::max(1, line.n)) - 1;
+    const std::string text = at < recipe_.text.size() ? recipe_.text[at] : std::string();
+    return QString::fromStdString(text + '\n' + line.name + '\n') + QLatin1String(codeOf(question));
+}
+
+std::vector<MaterialPtr> RecipeWindow::find(const std::string& name)
+{
+    std::vector<MaterialPtr> out;
+    const QString chosen = chosen_.value(QString::fromStdString(name));
+    if (!chosen.isEmpty())
+        if (const MaterialPtr m = stock_.material(chosen.toStdString()))
+            out.push_back(m);
+    constexpr std::size_t most = 8;
+    for (const std::size_t at : stock_.find(QString::fromStdString(name))) {
+        const MaterialPtr m = stock_.material(stock_.entries()[at]);
+        if (m && (out.empty() || out.front()->id != m->id))
+            out.push_back(m);
+        if (out.size() == most)
+            break;
+    }
+    return out;
+}
+
+void RecipeWindow::readNow()
+{
+    rest_.stop();
+    const QByteArray utf8 = text_->toPlainText().toUtf8();
+    RecipeRead read = readRecipe({utf8.constData(), std::size_t(utf8.size())});
+    recipe_ = std::move(read.recipe);
+    if (read.refusal) {
+        said_->setText(words::recipeRefusal(*read.refusal));
+        rebuild();
+        return;
+    }
+    // Answers given before hold for lines that still read the same.
+    for (std::size_t i = recipe_.lines.size(); i-- > 0;) {
+        const std::vector<RecipeQuestion> asked = recipe_.lines[i].amount.ask;
+        for (const RecipeQuestion q : asked) {
+            if (i >= recipe_.lines.size())
+                break;
+            const auto found = answers_.constFind(keyOf(recipe_.lines[i], q));
+            if (found != answers_.constEnd())
+                answer(recipe_, i, q, *found);
+        }
+    }
+    materials_ = materialsFor(recipe_, [this](const std::string& name) { return find(name); });
+    made_ = formulaOf(recipe_, materials_, start_(), size_->value());
+    rebuild();
+}
+
+void RecipeWindow::take(std::size_t line, RecipeQuestion question, const RecipeReading& reading)
+{
+    if (line < recipe_.lines.size())
+        answers_.insert(keyOf(recipe_.lines[line], question), reading);
+    readNow();
+}
+
+QWidget* RecipeWindow::chipOf(std::size_t at, RecipeQuestion question)
+{
+    const RecipeLine& line = recipe_.lines[at];
+    auto* button = chip(words::recipeQuestion(question), this);
+    button->setToolTip(words::recipeTaken(question, line, speech_));
+    button->setPopupMode(QToolButton::InstantPopup);
+    auto* menu = new QMenu(button);
+    for (const RecipeReading& reading : readingsOf(line, question))
+        menu->addAction(readingSaid(reading, line), this,
+                        [this, at, question, reading] { take(at, question, reading); });
+    button->setMenu(menu);
+    return button;
+}
+
+QWidget* RecipeWindow::materialChip(std::size_t at)
+{
+    const RecipeMaterial& m = materials_[at];
+    const QString name = QString::fromStdString(recipe_.lines[at].name);
+    auto* button =
+        chip(m.material ? tr("taken as: %1").arg(QString::fromStdString(m.material->name))
+                        : tr("not on the shelf: it stays in the notes"),
+             this);
+    button->setPopupMode(QToolButton::InstantPopup);
+    auto* menu = new QMenu(button);
+    for (const MaterialPtr& other : m.others)
+        menu->addAction(QString::fromStdString(other->name), this, [this, name, other] {
+            chosen_.insert(name, QString::fromStdString(other->id));
+            readNow();
+        });
+    if (menu->isEmpty()) {
+        delete menu;
+        button->setPopupMode(QToolButton::DelayedPopup);
+    } else {
+        button->setMenu(menu);
+    }
+    return button;
+}
+
+QWidget* RecipeWindow::notUnderstoodChip(int n)
+{
+    auto* button = chip(tr("what is it?"), this);
+    button->setPopupMode(QToolButton::InstantPopup);
+    auto* menu = new QMenu(button);
+    const auto edit = [this, n](const QString& before, bool remove) {
+        QTextCursor cursor(text_->document()->findBlockByNumber(n - 1));
+        if (remove) {
+            cursor.movePosition(QTextCursor::EndOfBlock, QTextCursor::KeepAnchor);
+            cursor.removeSelectedText();
+        } else {
+            cursor.insertText(before);
+        }
+        readNow();
+    };
+    menu->addAction(tr("It is a note"), this, [edit] { edit(QStringLiteral("note: "), false); });
+    menu->addAction(tr("Take the line out"), this, [edit] { edit({}, true); });
+    menu->addAction(tr("Edit it"), this, [this, n] {
+        text_->setTextCursor(QTextCursor(text_->document()->findBlockByNumber(n - 1)));
+        text_->setFocus();
+    });
+    button->setMenu(menu);
+    return button;
+}
+
+QWidget* RecipeWindow::rowOf(int n)
+{
+    const Recipe::Kind kind = recipe_.kindOf(n);
+    auto* row = new QFrame(room_->widget());
+    auto* layout = new QVBoxLayout(row);
+    layout->setContentsMargins(6, 2, 6, 4);
+    layout->setSpacing(1);
+    auto* head = new Label(QStringLiteral("%1 · %2").arg(n).arg(words::recipeKindName(kind)), row);
+    head->setFont(Theme::smallStrong());
+    QPalette palette = head->palette();
+    palette.setColor(QPalette::WindowText, colourOf(kind));
+    head->setPalette(palette);
+    layout->addWidget(head);
+    auto* chips = new FlowLayout(nullptr, 6, 4);
+    const auto say = [&](const QString& text) {
+        auto* label = new Label(text, row);
+        label->setWordWrap(true);
+        layout->addWidget(label);
+    };
+    bool said = false;
+    for (std::size_t i = 0; i < recipe_.lines.size(); ++i) {
+        if (recipe_.lines[i].n != n)
+            continue;
+        say(words::recipeLineSaid(recipe_.lines[i]));
+        said = true;
+        const bool lye = materials_[i].isLye;
+        const auto& m = materials_[i].material;
+        const bool same =
+            m && QString::fromStdString(m->name).compare(
+                     QString::fromStdString(recipe_.lines[i].name), Qt::CaseInsensitive) == 0;
+        if (!lye && !same)
+            chips->addWidget(materialChip(i));
+        for (const RecipeQuestion q : recipe_.lines[i].amount.ask)
+            if (q != RecipeQuestion::WhichMaterial)
+                chips->addWidget(chipOf(i, q));
+    }
+    for (const RecipeTotal& total : recipe_.totals)
+        if (total.n == n) {
+            say(words::recipeTotalSaid(total, speech_));
+            said = true;
+        }
+    if (!said)
+        say(QString::fromStdString(recipe_.text[std::size_t(n) - 1]).trimmed());
+    if (kind == Recipe::Kind::NotUnderstood)
+        chips->addWidget(notUnderstoodChip(n));
+    layout->addLayout(chips);
+    return row;
+}
+
+void RecipeWindow::rebuild()
+{
+    auto* rows = new QWidget;
+    auto* layout = new QVBoxLayout(rows);
+    layout->setSpacing(2);
+    room_->setWidget(rows);
+    int shown = 0;
+    int more = 0;
+    for (std::size_t n = 1; n <= recipe_.text.size(); ++n) {
+        if (recipe_.kindOf(int(n)) == Recipe::Kind::Blank)
+            continue;
+        if (shown++ < mostRowsShown)
+            layout->addWidget(rowOf(int(n)));
+        else
+            ++more;
+    }
+    if (more > 0)
+        layout->addWidget(new Label(tr("and %n more line(s), read as well", nullptr, more), rows));
+    layout->addStretch();
+    size_->setVisible(made_.percentAlone || size_->value());
+    open_->setEnabled(!made_.formula.lines.empty() && !recipe_.lines.empty());
+    QStringList said;
+    if (recipe_.lines.empty()) {
+        said << tr("Nothing is read yet.");
+    } else {
+        said << tr("%n material(s) read.", nullptr, int(recipe_.lines.size()));
+        if (const auto superfat = superfatOfStatedLye(made_))
+            said << tr("Their lye gives superfat %1 by your figures.")
+                        .arg(speech_.percent(*superfat));
+        if (made_.percentAlone)
+            said << tr("All in per cent: 1000 g of oils are taken until you say.");
+        if (!recipe_.notUnderstood.empty())
+            said << tr("%n line(s) not understood; they stay in the notes.", nullptr,
+                       int(recipe_.notUnderstood.size()));
+        if (!made_.holdBack.empty())
+            said << tr("Before it is made, %n question(s) about lye or amounts must be answered.",
+                       nullptr, int(made_.holdBack.size()));
+    }
+    said_->setText(said.join(QLatin1Char(' ')));
+}
+
+void RecipeWindow::make()
+{
+    readNow();
+    QStringList held;
+    for (const RecipeQuestion q : made_.holdBack)
+        held << words::recipeQuestion(q);
+    Q_EMIT formulaMade(made_.formula, held);
+    close();
+}
+
+} // namespace rhexion

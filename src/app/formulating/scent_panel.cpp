@@ -1,0 +1,313 @@
+#include "app/formulating/scent_panel.h"
+
+#include "app/formulating/pace_memory.h"
+#include "app/theme/theme.h"
+#include "app/widgets/complaint.h"
+#include "app/widgets/number_field.h"
+#include "document/formula_document.h"
+#include "document/own_fittings.h"
+#include "storage/catalogue.h"
+#include "words/mould_words.h"
+#include "words/names.h"
+#include "words/refusal_words.h"
+#include "words/scent_words.h"
+
+#include <QComboBox>
+#include <QDate>
+#include <QFormLayout>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QVBoxLayout>
+
+namespace rhexion {
+
+namespace {
+
+void addBases(QComboBox* box)
+{
+    for (std::size_t b = 0; b < countOf<ScentBasis>(); ++b)
+        box->addItem(words::scentBasisName(static_cast<ScentBasis>(b)));
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(12);
+}
+
+} // namespace
+
+ScentPanel::ScentPanel(FormulaDocument& document, OwnFittings& fittings, PaceMemory& memory,
+                       QWidget* parent)
+    : TopicPanel(tr("Scent"), document, parent), fittings_(fittings), memory_(memory)
+{
+    product_ = new QComboBox(this);
+    for (std::size_t k = 0; k < countOf<ProductKind>(); ++k)
+        product_->addItem(words::productKindName(static_cast<ProductKind>(k)));
+    which_ = new QComboBox(this);
+    which_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    which_->setMinimumContentsLength(14);
+    share_ = new NumberField(QStringLiteral("%"), 2, true, this);
+    share_->setAccessibleName(tr("Share of the scent"));
+    fixWidth(share_, 84);
+    basis_ = new QComboBox(this);
+    addBases(basis_);
+    basis_->setAccessibleName(tr("Of what"));
+    auto* amount = new QHBoxLayout;
+    amount->addWidget(share_);
+    amount->addWidget(basis_, 1);
+
+    whose_ = new QComboBox(this);
+    whose_->addItems({tr("supplier’s"), tr("local"), tr("my own")});
+    whose_->setAccessibleName(tr("Whose limit"));
+    limit_ = new NumberField(QStringLiteral("%"), 2, true, this);
+    limit_->setAccessibleName(tr("The limit"));
+    fixWidth(limit_, 84);
+    limitBasis_ = new QComboBox(this);
+    addBases(limitBasis_);
+    limitBasis_->setCurrentIndex(int(ScentBasis::Cured));
+    limitBasis_->setAccessibleName(tr("Of what"));
+    auto* limitRow = new QHBoxLayout;
+    limitRow->addWidget(whose_);
+    limitRow->addWidget(limit_);
+    limitRow->addWidget(limitBasis_, 1);
+    source_ = new QLineEdit(this);
+    source_->setMaxLength(200);
+    source_->setPlaceholderText(tr("where it is from: certificate, law"));
+    keepLimit_ = new QPushButton(tr("Write it down"), this);
+    auto* sourceRow = new QHBoxLayout;
+    sourceRow->addWidget(source_, 1);
+    sourceRow->addWidget(keepLimit_);
+    certificate_ = new QLineEdit(this);
+    certificate_->setMaxLength(4000);
+    certificate_->setPlaceholderText(tr("linalool 30-40, limonene up to 3: per cent"));
+    auto* form = new QFormLayout;
+    form->addRow(tr("For"), product_);
+    form->addRow(tr("Scent"), which_);
+    form->addRow(tr("Take"), amount);
+    form->addRow(tr("A limit"), limitRow);
+    form->addRow(QString(), sourceRow);
+    form->addRow(tr("Allergens"), certificate_);
+    above()->addLayout(form);
+    complaint_ = new Complaint(this);
+    above()->addWidget(complaint_);
+
+    connect(product_, &QComboBox::activated, this, [this](int at) {
+        Handling handling = this->document().formula().handling;
+        handling.product = static_cast<ProductKind>(at);
+        this->document().apply(SetHandling{handling}, tr("Say whom it is for"));
+    });
+    connect(which_, &QComboBox::activated, this, [this] { refreshControls(); });
+    connect(basis_, &QComboBox::activated, this, [this] { refreshControls(); });
+    connect(share_, &NumberField::entered, this, [this](std::optional<double> percent) {
+        if (percent)
+            setShare(*percent);
+    });
+    for (NumberField* field : {share_, limit_})
+        connect(field, &NumberField::refused, this, &ScentPanel::noted);
+    connect(keepLimit_, &QPushButton::clicked, this, &ScentPanel::writeLimit);
+    connect(certificate_, &QLineEdit::editingFinished, this, &ScentPanel::writeCertificate);
+    const auto again = [this] {
+        if (isVisible())
+            refresh();
+    };
+    connect(&fittings_, &OwnFittings::changed, this, again);
+    connect(&memory_, &PaceMemory::changed, this, again);
+}
+
+void ScentPanel::showEvent(QShowEvent* event)
+{
+    TopicPanel::showEvent(event);
+    memory_.wake();
+}
+
+void ScentPanel::speechChanged()
+{
+    share_->setSpeech(speech());
+    limit_->setSpeech(speech());
+}
+
+std::string ScentPanel::chosenMaterial() const
+{
+    return which_->currentData().toString().toStdString();
+}
+
+void ScentPanel::changeFittings(const std::function<void(Fittings&)>& how)
+{
+    if (const auto fault = fittings_.change(how))
+        complaint_->say(words::fileFault(*fault));
+}
+
+void ScentPanel::setShare(double percent)
+{
+    for (const ScentReckoned& scent : picture_.scents) {
+        const Line* line = document().formula().find(scent.line);
+        if (!line || line->material->id != chosenMaterial())
+            continue;
+        const auto basis = static_cast<ScentBasis>(basis_->currentIndex());
+        // The others keep their grams; this one is a share of what it belongs to.
+        ScentBases bases = picture_.bases;
+        const double others = picture_.total - scent.grams;
+        bases.batter += others;
+        bases.oils = picture_.bases.oils;
+        const bool withOthers = basis == ScentBasis::BatterWhole || basis == ScentBasis::Cured;
+        if (!withOthers)
+            bases.batter -= others;
+        const ScentShare share{percent / 100.0, basis};
+        const auto grams = scentGrams(std::span(&share, 1), bases);
+        if (const Cannot* cannot = std::get_if<Cannot>(&grams)) {
+            complaint_->say(words::cannot(*cannot, speech()));
+            return;
+        }
+        complaint_->say({});
+        const StatedAmount stated =
+            basis == ScentBasis::Oils
+                ? StatedAmount{percent, AmountUnit::PercentOfOils}
+                : StatedAmount{std::get<ScentGrams>(grams).total, AmountUnit::Gram};
+        document().setAmount(line->id, stated,
+                             tr("Take %1 of %2")
+                                 .arg(speech().percent(percent / 100.0, 2),
+                                      QString::fromStdString(line->material->name)));
+        return;
+    }
+    complaint_->say(tr("Choose one scent first."));
+}
+
+void ScentPanel::writeLimit()
+{
+    const double percent = limit_->value().value_or(0.0);
+    if (!(percent > 0.0 && percent <= 50.0)) {
+        complaint_->say(tr("A limit lies above 0 and up to 50 %."));
+        return;
+    }
+    complaint_->say({});
+    ScentLimit limit;
+    limit.scent = chosenMaterial();
+    limit.whose = static_cast<ScentLimit::Whose>(whose_->currentIndex());
+    limit.kind = document().formula().handling.product;
+    limit.fraction = percent / 100.0;
+    limit.basis = static_cast<ScentBasis>(limitBasis_->currentIndex());
+    limit.source = source_->text().trimmed().toStdString();
+    limit.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    changeFittings([&](Fittings& f) {
+        std::erase_if(f.limits, [&](const ScentLimit& l) {
+            return l.scent == limit.scent && l.whose == limit.whose && l.kind == limit.kind;
+        });
+        f.limits.push_back(limit);
+    });
+}
+
+void ScentPanel::writeCertificate()
+{
+    if (!certificate_->isModified())
+        return;
+    certificate_->setModified(false);
+    const std::string scent = chosenMaterial();
+    if (scent.empty()) {
+        complaint_->say(tr("Choose one scent first."));
+        return;
+    }
+    const auto read = words::allergensFromText(certificate_->text());
+    if (const QString* bad = std::get_if<QString>(&read)) {
+        complaint_->say(tr("“%1” is not understood. Write a name and its per cent.").arg(*bad));
+        return;
+    }
+    complaint_->say({});
+    changeFittings([&](Fittings& f) {
+        std::erase_if(f.certificates, [&](const ScentCertificate& c) { return c.scent == scent; });
+        const auto& allergens = std::get<std::vector<AllergenShare>>(read);
+        if (!allergens.empty())
+            f.certificates.push_back({scent, allergens, source_->text().trimmed().toStdString(),
+                                      QDate::currentDate().toString(Qt::ISODate).toStdString()});
+    });
+}
+
+void ScentPanel::refreshControls()
+{
+    const Formula& f = document().formula();
+    product_->setCurrentIndex(int(f.handling.product));
+    {
+        const QSignalBlocker quiet(which_);
+        const QString before = which_->currentData().toString();
+        which_->clear();
+        for (const Line& line : f.lines)
+            if (line.material->kind == MaterialKind::Scent)
+                which_->addItem(QString::fromStdString(line.material->name),
+                                QString::fromStdString(line.material->id));
+        which_->addItem(tr("all scents together"), QString());
+        const int at = which_->findData(before);
+        which_->setCurrentIndex(before.isEmpty() || at < 0 ? 0 : at);
+    }
+    share_->setEnabled(!chosenMaterial().empty());
+    share_->setValue(std::nullopt);
+    for (const ScentReckoned& scent : picture_.scents)
+        if (const Line* line = f.find(scent.line); line && line->material->id == chosenMaterial())
+            share_->setValue(scent.shares[std::size_t(basis_->currentIndex())] * 100.0);
+    for (const ScentCertificate& c : fittings_.all().certificates)
+        if (c.scent == chosenMaterial() && !certificate_->isModified()) {
+            QStringList parts;
+            for (const AllergenShare& a : c.allergens)
+                parts << QStringLiteral("%1 %2-%3")
+                             .arg(QString::fromStdString(a.name),
+                                  QString::number(a.low * 100, 'g', 6),
+                                  QString::number(a.high * 100, 'g', 6));
+            certificate_->setText(parts.join(QStringLiteral(", ")));
+        }
+}
+
+words::FactPage ScentPanel::factsOf(const Formula& f, const Reckoning& r)
+{
+    const Fittings& own = fittings_.all();
+    picture_ = scentPicture(f, r, own.limits, own.certificates, memory_.times());
+    refreshControls();
+    words::FactPage page = words::scentFacts(f, picture_, own.limits, speech());
+    // The lower figure as a press, and a way to take a limit back.
+    for (const ScentReckoned& scent : picture_.scents)
+        if (!scent.limits.empty() && scent.limits.front().exceeded)
+            page.sections.first().facts.append(
+                {words::lineName(scent.line, f), speech().mass(scent.grams),
+                 tr("more than its limit"), words::Fact::Tone::Danger,
+                 QStringLiteral("lower-%1-%2")
+                     .arg(scent.line)
+                     .arg(scent.limits.front().allowed, 0, 'g', 17),
+                 tr("take %1").arg(speech().mass(scent.limits.front().allowed))});
+    words::FactSection kept;
+    kept.title = tr("Limits written down");
+    for (std::size_t i = 0; i < own.limits.size(); ++i)
+        if (own.limits[i].kind == f.handling.product)
+            kept.facts.append({scentNamed(own.limits[i].scent),
+                               speech().percent(own.limits[i].fraction, 2),
+                               words::limitSaid(own.limits[i], speech()), words::Fact::Tone::Plain,
+                               QStringLiteral("drop-%1").arg(i), tr("strike it out")});
+    if (!kept.facts.isEmpty())
+        page.sections.append(kept);
+    return page;
+}
+
+QString ScentPanel::scentNamed(const std::string& id) const
+{
+    if (id.empty())
+        return tr("All scents together");
+    for (const Line& line : document().formula().lines)
+        if (line.material->id == id)
+            return QString::fromStdString(line.material->name);
+    const MaterialPtr known = Catalogue::shipped().find(id);
+    return QString::fromStdString(known ? known->name : id);
+}
+
+void ScentPanel::act(const QString& code)
+{
+    if (code.startsWith(QLatin1String("lower-"))) {
+        const LineId line = code.section(QLatin1Char('-'), 1, 1).toUInt();
+        // Down to a hundredth of a gram, never up.
+        const double grams =
+            std::floor(code.section(QLatin1Char('-'), 2).toDouble() * 100.0) / 100.0;
+        document().setAmount(line, {grams, AmountUnit::Gram}, tr("Lower the scent to its limit"));
+    } else if (code.startsWith(QLatin1String("drop-"))) {
+        const std::size_t at = code.section(QLatin1Char('-'), 1).toUInt();
+        changeFittings([at](Fittings& f) {
+            if (at < f.limits.size())
+                f.limits.erase(f.limits.begin() + std::ptrdiff_t(at));
+        });
+    }
+}
+
+} // namespace rhexion

@@ -1,0 +1,77 @@
+#include "app/formulating/topic_panel.h"
+
+#include "app/theme/theme.h"
+#include "app/widgets/page_browser.h"
+#include "document/formula_document.h"
+#include "pages/facts_page.h"
+#include "words/refusal_words.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QHBoxLayout>
+#include <QPushButton>
+#include <QScrollBar>
+#include <QVBoxLayout>
+
+namespace rhexion {
+
+TopicPanel::TopicPanel(const QString& title, FormulaDocument& document, QWidget* parent)
+    : SidePanel(title, parent), document_(document)
+{
+    auto* copy = new QPushButton(tr("Copy"), this);
+    copy->setToolTip(tr("Copy what is said here as text"));
+    connect(copy, &QPushButton::clicked, this,
+            [this] { QApplication::clipboard()->setText(words::factsAsText(facts_)); });
+    top()->insertWidget(1, copy);
+    above_ = new QVBoxLayout;
+    above_->setSpacing(6);
+    body()->addLayout(above_);
+    page_ = new PageBrowser(this);
+    page_->setOpenLinks(false);
+    page_->setFrameShape(QFrame::NoFrame);
+    page_->setAccessibleName(title);
+    body()->addWidget(page_, 1);
+    connect(page_, &PageBrowser::anchorClicked, this, [this](const QUrl& url) {
+        if (url.scheme() == QLatin1String("do"))
+            act(url.path());
+    });
+    connect(&document_, &FormulaDocument::changed, this, [this] {
+        if (isVisible())
+            refresh();
+    });
+    connect(&Theme::news(), &LookNews::changed, this, [this] {
+        if (isVisible())
+            refresh();
+    });
+}
+
+void TopicPanel::setSpeech(const Speech& speech)
+{
+    speech_ = speech;
+    speechChanged();
+    if (isVisible())
+        refresh();
+}
+
+void TopicPanel::showEvent(QShowEvent* event)
+{
+    SidePanel::showEvent(event);
+    refresh();
+}
+
+void TopicPanel::refresh()
+{
+    refreshControls();
+    const Reckoning* r = document_.reckoning();
+    if (r) {
+        facts_ = factsOf(document_.formula(), *r);
+    } else {
+        facts_ = {};
+        facts_.lead = words::refusal(*document_.refusal(), speech_);
+    }
+    const int place = page_->verticalScrollBar()->value();
+    page_->setHtml(factsHtml(facts_, Theme::page(), false));
+    page_->verticalScrollBar()->setValue(place);
+}
+
+} // namespace rhexion

@@ -1,0 +1,444 @@
+#include "cli/making_commands.h"
+
+#include "core/formula/scale.h"
+#include "core/making/mould_fit.h"
+#include "core/wishes/formula_wishes.h"
+#include "recipe/recipe_answers.h"
+#include "recipe/recipe_formula.h"
+#include "solver/glpk_solver.h"
+#include "storage/catalogue.h"
+#include "storage/catalogue_lookup.h"
+#include "storage/fittings.h"
+#include "storage/formula_json.h"
+#include "storage/making_json.h"
+#include "storage/recipe_json.h"
+#include "words/blend_words.h"
+#include "words/mould_words.h"
+#include "words/plain_text.h"
+#include "words/recipe_text_words.h"
+#include "words/refusal_words.h"
+#include "words/scent_words.h"
+#include "words/search_words.h"
+#include "words/water_words.h"
+#include "words/wish_words.h"
+#include "words/working_time_words.h"
+
+#include <QCoreApplication>
+#include <QFile>
+#include <QJsonDocument>
+
+#include <cstdio>
+
+namespace rhexion {
+
+namespace {
+
+struct MakingText {
+    Q_DECLARE_TR_FUNCTIONS(Making)
+};
+
+enum ExitCode { Good = 0, BadInput = 1, BadUsage = 2 };
+
+void put(std::FILE* to, const QString& text)
+{
+    const QByteArray bytes = text.toUtf8();
+    std::fwrite(bytes.constData(), 1, static_cast<std::size_t>(bytes.size()), to);
+}
+
+int putJson(const QJsonObject& json)
+{
+    put(stdout, QString::fromUtf8(QJsonDocument(json).toJson()));
+    return json.contains(QStringLiteral("cannot")) ? BadInput : Good;
+}
+
+int bad(const QString& place, const QString& why)
+{
+    put(stderr, QStringLiteral("%1: %2\n").arg(forTerminal(place), forTerminal(why)));
+    return BadInput;
+}
+
+int wrongUse(const QString& why)
+{
+    put(stderr, MakingText::tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why));
+    return BadUsage;
+}
+
+int putFacts(const words::FactPage& page)
+{
+    for (const QString& line : words::factsAsText(page).split(QLatin1Char('\n')))
+        put(stdout, forTerminal(line) + QLatin1Char('\n'));
+    return Good;
+}
+
+struct Opened {
+    Formula formula;
+    Reckoning reckoning;
+};
+
+// The exit code where it cannot be.
+std::variant<Opened, int> openFormula(const QString& path, const Speech& speech)
+{
+    std::variant<Formula, FileFault> read;
+    if (path == QLatin1String("-")) {
+        QFile in;
+        if (!in.open(stdin, QIODevice::ReadOnly))
+            return bad(path, in.errorString());
+        read = formulaFromJson(in.read(qint64(formulaFileMegabytes) * 1024 * 1024 + 1));
+    } else {
+        read = readFormulaFile(path);
+    }
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        return bad(path, words::fileFault(*fault));
+    Opened out{std::get<Formula>(read), {}};
+    const ReckonResult result = reckon(out.formula);
+    if (const auto* refusal = std::get_if<Refusal>(&result))
+        return bad(path, words::refusal(*refusal, speech));
+    out.reckoning = std::get<Reckoning>(result);
+    return out;
+}
+
+std::variant<Fittings, int> openFittings(const MakingOptions& o)
+{
+    if (o.fittings.isEmpty())
+        return Fittings{};
+    if (!QFile::exists(o.fittings))
+        return bad(o.fittings, MakingText::tr("there is no such file."));
+    const auto read = readFittings(o.fittings);
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        return bad(o.fittings, words::fileFault(*fault));
+    return std::get<Fittings>(read);
+}
+
+// "loaf:240x80x70", "slab:300x200x40", "column:75x200", "tube:80x250", "dome:70x35", "free:850":
+// inside sizes in mm, ml for a free shape; "6*dome:70x35" for six of them.
+std::optional<Mould> mouldFromText(QString text)
+{
+    Mould mould;
+    if (const qsizetype star = text.indexOf(QLatin1Char('*')); star > 0) {
+        mould.count = text.left(star).toInt();
+        text = text.mid(star + 1);
+    }
+    const QString kind = text.section(QLatin1Char(':'), 0, 0);
+    std::vector<double> size;
+    for (const QString& part : text.section(QLatin1Char(':'), 1).split(QLatin1Char('x'))) {
+        bool good = false;
+        size.push_back(QLocale::c().toDouble(part, &good));
+        if (!good)
+            return std::nullopt;
+    }
+    const auto is = [&](const char* word, std::size_t sizes) {
+        return kind == QLatin1String(word) && size.size() == sizes;
+    };
+    if (is("loaf", 3))
+        mould.shape = Loaf{size[0], size[1], size[2]};
+    else if (is("slab", 3))
+        mould.shape = Slab{size[0], size[1], size[2], 0, 0, 0.0, 0.0};
+    else if (is("column", 2))
+        mould.shape = Column{size[0], size[1]};
+    else if (is("tube", 2))
+        mould.shape = LyingTube{size[0], size[1], size[0]};
+    else if (is("dome", 2))
+        mould.shape = Dome{size[0] / 2.0, size[1]};
+    else if (is("free", 1))
+        mould.shape = FreeShape{size[0]};
+    else
+        return std::nullopt;
+    return mould;
+}
+
+int mouldCommand(Opened& f, const MakingOptions& o)
+{
+    auto fittings = openFittings(o);
+    if (const int* code = std::get_if<int>(&fittings))
+        return *code;
+    if (!o.mould.isEmpty()) {
+        const auto mould = mouldFromText(o.mould);
+        if (!mould)
+            return wrongUse(MakingText::tr("--mould takes a shape like loaf:240x80x70, in mm."));
+        if (const auto fault = faultOf(*mould))
+            return bad(o.mould, words::cannot(*fault, o.speech));
+        f.formula.moulds = {MouldUse{*mould, 0, 1.0}};
+    }
+    if (o.bars) {
+        const auto factor = factorForBars(f.formula, *o.bars, o.cured.value_or(100.0));
+        if (const Cannot* cannot = std::get_if<Cannot>(&factor))
+            return bad(QStringLiteral("--bars"), words::cannot(*cannot, o.speech));
+        Formula scaledTo = f.formula;
+        for (const Edit& edit : scaled(f.formula, std::get<double>(factor)))
+            apply(scaledTo, edit);
+        f.formula = scaledTo;
+        f.reckoning = std::get<Reckoning>(reckon(f.formula));
+        if (!o.json)
+            put(stdout, MakingText::tr("Scaled %1 for those bars.\n")
+                            .arg(o.speech.times(std::get<double>(factor))));
+    }
+    if (o.json)
+        return putJson(mouldFitToJson(f.formula, f.reckoning));
+    return putFacts(
+        words::mouldFacts(f.formula, f.reckoning, std::get<Fittings>(fittings).vessels, o.speech));
+}
+
+int scentCommand(const Opened& f, const MakingOptions& o)
+{
+    auto fittings = openFittings(o);
+    if (const int* code = std::get_if<int>(&fittings))
+        return *code;
+    const auto& own = std::get<Fittings>(fittings);
+    const ScentPicture picture =
+        scentPicture(f.formula, f.reckoning, own.limits, own.certificates, {});
+    if (o.json)
+        return putJson(scentToJson(f.formula, picture, own));
+    return putFacts(words::scentFacts(f.formula, picture, own.limits, o.speech));
+}
+
+// "hard", "250", "14 german", "2.5 mmol/l".
+std::optional<std::pair<double, HardnessUnit>> hardnessFromText(const QString& text)
+{
+    const QString plain = text.simplified();
+    for (const auto kind : {HardnessClass::Soft, HardnessClass::Middling, HardnessClass::Hard}) {
+        static const char* const code[] = {"soft", "middling", "hard"};
+        if (plain == QLatin1String(code[int(kind)]) || plain == words::hardnessClassName(kind))
+            return std::pair(usualOf(kind), HardnessUnit::MillimolePerLitre);
+    }
+    bool good = false;
+    const double value = QLocale::c().toDouble(plain.section(QLatin1Char(' '), 0, 0), &good);
+    const QString unit = plain.section(QLatin1Char(' '), 1);
+    const auto known = unit.isEmpty() ? std::optional(HardnessUnit::MgCalciumCarbonate)
+                                      : hardnessUnitFromCode(unit.toStdString());
+    if (!good || !known)
+        return std::nullopt;
+    return std::pair(value, *known);
+}
+
+int waterCommand(const Opened& f, const MakingOptions& o)
+{
+    auto fittings = openFittings(o);
+    if (const int* code = std::get_if<int>(&fittings))
+        return *code;
+    WashWater water = std::get<Fittings>(fittings).water;
+    HardnessUnit unit = std::get<Fittings>(fittings).unit;
+    if (!o.hardness.isEmpty()) {
+        const auto typed = hardnessFromText(o.hardness);
+        if (!typed)
+            return wrongUse(
+                MakingText::tr("--hardness takes soft, middling, hard, or a figure with "
+                               "its unit: 250, “14 german”, “2.5 mmol/l”."));
+        const auto h = hardness(typed->first, typed->second);
+        if (const Cannot* cannot = std::get_if<Cannot>(&h))
+            return bad(o.hardness, words::cannot(*cannot, o.speech));
+        water.hardness = std::get<double>(h);
+        unit = typed->second;
+    }
+    water.dose = o.dose.value_or(water.dose);
+    if (o.json)
+        return putJson(waterToJson(f.formula, f.reckoning, water));
+    return putFacts(words::waterFacts(f.formula, f.reckoning, water, unit, o.speech));
+}
+
+int solveCommand(const Opened& f, const MakingOptions& o)
+{
+    WishesAsked asked;
+    asked.mostOilsChanged = o.atMost;
+    for (const QString& id : o.offers) {
+        const MaterialPtr m = CatalogueLookup::withId(id.toStdString());
+        if (!m || !m->isOil())
+            return bad(id,
+                       MakingText::tr("--offer takes the id of an oil: see rhexion-cli materials "
+                                      "--json."));
+        asked.offered.push_back({m, 0.0, std::nullopt});
+    }
+    const std::vector<MaterialPtr> oils = oilsInPlay(f.formula, asked);
+    for (const QString& text : o.wishes) {
+        const auto wish = words::wishFromText(text, oils);
+        if (!wish)
+            return wrongUse(
+                MakingText::tr("“%1” is no wish. One is “lauric-myristic 22..24”, “iodine "
+                               "..62”, “superfat 5”, “oil:coconut-oil ..35”.")
+                    .arg(text));
+        asked.wishes.push_back(*wish);
+    }
+    if (o.guards)
+        for (const Wish& guard : usualGuards(f.formula, asked))
+            asked.wishes.push_back(guard);
+    const bool sized = std::ranges::any_of(asked.wishes, [](const Wish& w) {
+        return w.kind == WishKind::TotalOils || w.kind == WishKind::Batter ||
+               w.kind == WishKind::Hydroxide;
+    });
+    if (!sized) { // as much as there is
+        Wish total;
+        total.low = total.high = f.reckoning.oilsGrams;
+        asked.wishes.insert(asked.wishes.begin(), total);
+    }
+    const WishProblem problem = problemOf(f.formula, f.reckoning, asked);
+    const ProposalResult result = propose(f.formula, asked, solveWithGlpk);
+    if (o.json) {
+        const int code = putJson(proposalToJson(result, problem));
+        return std::holds_alternative<WishProposal>(result) ? code : int(BadInput);
+    }
+    if (const Cannot* cannot = std::get_if<Cannot>(&result))
+        return bad(QStringLiteral("solve"), words::cannot(*cannot, o.speech));
+    if (const auto* together = std::get_if<CannotTogether>(&result)) {
+        put(stdout, words::cannotTogetherSaid(problem, *together, o.speech) + QLatin1Char('\n'));
+        for (const NearestWish& nearest : together->nearest)
+            put(stdout, QStringLiteral("  ") +
+                            MakingText::tr("with the others: %1")
+                                .arg(words::nearestSaid(problem, nearest, o.speech)) +
+                            QLatin1Char('\n'));
+        return BadInput;
+    }
+    const auto& p = std::get<WishProposal>(result);
+    return putFacts(words::answerFacts(p.problem, p.answer, o.speech));
+}
+
+std::variant<QByteArray, int> openText(const QString& path)
+{
+    QFile file(path);
+    const bool opened = path == QLatin1String("-") ? file.open(stdin, QIODevice::ReadOnly)
+                                                   : file.open(QIODevice::ReadOnly);
+    if (!opened)
+        return bad(path, file.errorString());
+    return file.read(qint64(longestRecipe) + 1);
+}
+
+void putReading(const Recipe& recipe, const Speech& s)
+{
+    for (std::size_t n = 1; n <= recipe.text.size(); ++n) {
+        const Recipe::Kind kind = recipe.kindOf(int(n));
+        if (kind == Recipe::Kind::Blank)
+            continue;
+        const auto row = [&](const QString& said) {
+            put(stdout, forTerminal(QStringLiteral("%1  %2  %3")
+                                        .arg(int(n), 4)
+                                        .arg(words::recipeKindName(kind), -14)
+                                        .arg(said)) +
+                            QLatin1Char('\n'));
+        };
+        bool said = false;
+        for (const RecipeLine& line : recipe.lines)
+            if (line.n == int(n)) {
+                row(words::recipeLineSaid(line));
+                for (const RecipeQuestion q : line.amount.ask)
+                    put(stdout, forTerminal(QStringLiteral("                      ? %1 (%2)")
+                                                .arg(words::recipeQuestion(q),
+                                                     words::recipeTaken(q, line, s))) +
+                                    QLatin1Char('\n'));
+                said = true;
+            }
+        for (const RecipeTotal& total : recipe.totals)
+            if (total.n == int(n)) {
+                row(words::recipeTotalSaid(total, s));
+                said = true;
+            }
+        if (!said)
+            row(QString::fromStdString(recipe.text[n - 1]).trimmed());
+    }
+}
+
+int parseCommand(const QString& path, const MakingOptions& o)
+{
+    const auto text = openText(path);
+    if (const int* code = std::get_if<int>(&text))
+        return *code;
+    const QByteArray& bytes = std::get<QByteArray>(text);
+    const RecipeRead read = readRecipe({bytes.constData(), std::size_t(bytes.size())});
+    if (read.refusal)
+        return bad(path, words::recipeRefusal(*read.refusal));
+    const Recipe& recipe = read.recipe;
+    if (o.json) {
+        QJsonObject out = recipeToJson(recipe);
+        out["format"] = QStringLiteral("rhexion-recipe");
+        out["version"] = 1;
+        return putJson(out);
+    }
+    putReading(recipe, o.speech);
+    // Their lye against the reckoning.
+    const CatalogueLookup lookup(Foods::shippedPath(), words::searchRules());
+    Formula start;
+    start.lye.sodium = CatalogueLookup::withId("sodium-hydroxide");
+    start.lye.potassium = CatalogueLookup::withId("potassium-hydroxide");
+    const auto materials =
+        materialsFor(recipe, [&](const std::string& name) { return lookup.find(name); });
+    const RecipeAsFormula made = formulaOf(recipe, materials, start);
+    if (const auto superfat = superfatOfStatedLye(made))
+        put(stdout, MakingText::tr("Their lye gives superfat %1 by these figures.\n")
+                        .arg(o.speech.percent(*superfat)));
+    if (made.percentAlone)
+        put(stdout,
+            MakingText::tr("All of it is in per cent: say how much oil, or which mould.\n"));
+    for (std::size_t i = 0; i < materials.size(); ++i)
+        if (!materials[i].material && !materials[i].isLye)
+            put(stdout, forTerminal(MakingText::tr("“%1” is not on the shelf.")
+                                        .arg(QString::fromStdString(recipe.lines[i].name))) +
+                            QLatin1Char('\n'));
+    return Good;
+}
+
+int textCommand(const Opened& f, const MakingOptions& o)
+{
+    const Recipe recipe = recipeOf(f.formula, &f.reckoning);
+    put(stdout,
+        QString::fromStdString(o.markdown ? writeRecipeMarkdown(recipe) : writeRecipe(recipe)));
+    return Good;
+}
+
+} // namespace
+
+bool isMakingCommand(const QString& command)
+{
+    static const QStringList all{"mould",   "scent", "blend", "water",
+                                 "working", "solve", "parse", "text"};
+    return all.contains(command);
+}
+
+QString makingHelp()
+{
+    return MakingText::tr(
+        "  rhexion-cli mould FILE [--mould SHAPE] [--bars N [--cured G]] [--fittings F] [--json]\n"
+        "      whether it fits, how high it stands, bars; SHAPE like loaf:240x80x70 in mm,\n"
+        "      slab, column, tube, dome, free:ML, six of one as 6*dome:70x35\n"
+        "  rhexion-cli scent FILE [--fittings F] [--json]\n"
+        "      each scent on every basis, limits, allergens, flash point\n"
+        "  rhexion-cli blend FILE [--json]\n"
+        "      fatty acids with their bands and what they do; salt and sugar\n"
+        "  rhexion-cli water FILE [--hardness H] [--dose G] [--json]\n"
+        "      what hard water does; H soft, middling, hard, 250, “14 german”\n"
+        "  rhexion-cli working FILE [--json]\n"
+        "      how long it stays fluid; when to unmould, cut and stamp\n"
+        "  rhexion-cli solve FILE --wish W... [--offer OIL...] [--at-most N] [--no-guards] "
+        "[--json]\n"
+        "      the least change that meets every wish, or which cannot stand together;\n"
+        "      W like “lauric-myristic 22..24”, “iodine ..62”, “oil:coconut-oil ..35”\n"
+        "  rhexion-cli parse TEXT [--json]\n"
+        "      a recipe as people write it, line by line; TEXT - reads stdin\n"
+        "  rhexion-cli text FILE [--markdown]\n"
+        "      a formula as plain text, or as a Markdown table\n");
+}
+
+int runMakingCommand(const QString& command, const QStringList& words, const MakingOptions& o)
+{
+    if (words.size() != 1)
+        return wrongUse(MakingText::tr("%1 takes one file.").arg(command));
+    if (command == QLatin1String("parse"))
+        return parseCommand(words.first(), o);
+    auto opened = openFormula(words.first(), o.speech);
+    if (const int* code = std::get_if<int>(&opened))
+        return *code;
+    auto& f = std::get<Opened>(opened);
+    if (command == QLatin1String("mould"))
+        return mouldCommand(f, o);
+    if (command == QLatin1String("scent"))
+        return scentCommand(f, o);
+    if (command == QLatin1String("water"))
+        return waterCommand(f, o);
+    if (command == QLatin1String("solve"))
+        return solveCommand(f, o);
+    if (command == QLatin1String("text"))
+        return textCommand(f, o);
+    if (command == QLatin1String("blend"))
+        return o.json ? putJson(blendToJson(f.formula, f.reckoning))
+                      : putFacts(words::blendFacts(f.formula, f.reckoning, o.speech));
+    return o.json ? putJson(workingToJson(f.formula, f.reckoning, {}, {}))
+                  : putFacts(words::workingFacts(f.formula, f.reckoning, {}, {}, o.speech));
+}
+
+} // namespace rhexion

@@ -1,0 +1,36 @@
+// The commands beside the reckoning: mould, scent, blend, water, working, solve, parse, text.
+#pragma once
+
+#include "words/speech.h"
+
+#include <QString>
+#include <QStringList>
+
+#include <optional>
+
+namespace rhexion {
+
+struct MakingOptions {
+    bool json = false;
+    bool markdown = false;
+    bool guards = true;
+    QString fittings; // a file; empty: none
+    QString hardness;
+    std::optional<double> dose;
+    QStringList wishes;
+    QStringList offers;
+    std::optional<int> atMost;
+    std::optional<double> bars;
+    std::optional<double> cured;
+    QString mould;
+    Speech speech;
+};
+
+// Whether the word is one of them.
+bool isMakingCommand(const QString& command);
+QString makingHelp();
+// The exit code; what is to be said goes to stdout and stderr.
+int runMakingCommand(const QString& command, const QStringList& words,
+                     const MakingOptions& options);
+
+} // namespace rhexion

@@ -1,0 +1,54 @@
+#include "storage/catalogue_lookup.h"
+
+#include "storage/catalogue.h"
+#include "storage/stock.h"
+
+#include <algorithm>
+
+namespace rhexion {
+
+namespace {
+constexpr std::size_t mostAnswers = 10;
+}
+
+CatalogueLookup::CatalogueLookup(const QString& foodsPath, std::shared_ptr<const SearchRules> rules)
+{
+    index_.setRules(std::move(rules));
+    for (const MaterialPtr& m : Catalogue::shipped().materials())
+        index_.add(m->name, m->alsoCalled);
+    auto opened = Foods::open(foodsPath);
+    if (auto* foods = std::get_if<std::unique_ptr<Foods>>(&opened)) {
+        foods_ = std::move(*foods);
+        for (const FoodName& food : foods_->names())
+            index_.add(food.name, {}, foodBehind);
+    }
+}
+
+std::vector<MaterialPtr> CatalogueLookup::find(const std::string& name) const
+{
+    const auto& own = Catalogue::shipped().materials();
+    std::vector<MaterialPtr> out;
+    std::optional<int> best;
+    for (const Match& match : index_.find(name)) {
+        if (best && match.mark > *best)
+            break;
+        best = match.mark;
+        const MaterialPtr m = match.index < own.size()
+                                  ? own[match.index]
+                                  : foods_->material(foods_->names()[match.index - own.size()].id);
+        if (m)
+            out.push_back(m);
+        if (out.size() == mostAnswers)
+            break;
+    }
+    return out;
+}
+
+MaterialPtr CatalogueLookup::withId(const std::string& id)
+{
+    const auto& own = Catalogue::shipped().materials();
+    const auto found = std::ranges::find_if(own, [&](const MaterialPtr& m) { return m->id == id; });
+    return found == own.end() ? nullptr : *found;
+}
+
+} // namespace rhexion

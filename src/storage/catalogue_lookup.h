@@ -1,0 +1,28 @@
+// Materials that a written name may mean, from the catalogue and the foods table.
+#pragma once
+
+#include "core/materials/search.h"
+#include "storage/foods.h"
+
+#include <memory>
+#include <string>
+#include <vector>
+
+namespace rhexion {
+
+class CatalogueLookup {
+public:
+    // Without the foods table where its file cannot be opened.
+    CatalogueLookup(const QString& foodsPath, std::shared_ptr<const SearchRules> rules);
+
+    // Best first: those that answer as well as the best, ten at most; none where nothing does.
+    std::vector<MaterialPtr> find(const std::string& name) const;
+    // By catalogue id; nothing where it is none.
+    static MaterialPtr withId(const std::string& id);
+
+private:
+    SearchIndex index_;
+    std::unique_ptr<Foods> foods_;
+};
+
+} // namespace rhexion

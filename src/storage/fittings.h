@@ -1,0 +1,40 @@
+// What a maker has and knows besides materials: moulds, vessels, limits and certificates of her
+// scents, her water. One JSON file in the data folder, written whole.
+#pragma once
+
+#include "core/making/hard_water.h"
+#include "core/making/headroom.h"
+#include "core/making/scent.h"
+#include "storage/file_fault.h"
+
+#include <QByteArray>
+#include <QString>
+
+#include <map>
+#include <variant>
+
+namespace rhexion {
+
+struct Fittings {
+    std::vector<Mould> moulds;
+    std::vector<OwnVessel> vessels;
+    std::vector<ScentLimit> limits;
+    std::vector<ScentCertificate> certificates;
+    std::map<std::string, double> prices; // of oils, per g, by material id
+    WashWater water;
+    HardnessUnit unit = HardnessUnit::MgCalciumCarbonate;
+    bool waterKnown = false; // typed by her, not taken
+    friend bool operator==(const Fittings& a, const Fittings& b);
+};
+
+inline constexpr int fittingsFileVersion = 1;
+
+QByteArray fittingsToJson(const Fittings& fittings);
+std::variant<Fittings, FileFault> fittingsFromJson(const QByteArray& bytes);
+
+QString fittingsPath(const QString& folder);
+// Those of a file; none where there is no file.
+std::variant<Fittings, FileFault> readFittings(const QString& path);
+std::optional<FileFault> writeFittings(const QString& path, const Fittings& fittings);
+
+} // namespace rhexion

@@ -1,0 +1,34 @@
+// A page of figures in words: the one source of what screen, print and command line say of a topic.
+#pragma once
+
+#include <QList>
+#include <QString>
+
+namespace rhexion::words {
+
+struct Fact {
+    enum class Tone { Plain, Good, Care, Danger };
+    QString name;
+    QString value;
+    QString note; // what it rests on, or what to do
+    Tone tone = Tone::Plain;
+    QString action = QString();     // a code the place that shows it knows what to do with
+    QString actionText = QString(); // what the press says
+};
+
+struct FactSection {
+    QString title;
+    QString sentence; // may be empty
+    QList<Fact> facts;
+};
+
+struct FactPage {
+    QString title;
+    QString lead; // the answer in one sentence
+    QList<FactSection> sections;
+};
+
+QString factsAsText(const FactPage& page); // for the clipboard
+QString factsAsHtml(const FactPage& page); // for print
+
+} // namespace rhexion::words

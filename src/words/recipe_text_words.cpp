@@ -1,0 +1,158 @@
+#include "words/recipe_text_words.h"
+
+#include "words/names.h"
+
+#include <QCoreApplication>
+#include <QStringList>
+
+namespace rhexion::words {
+
+namespace {
+
+struct RecipeText {
+    Q_DECLARE_TR_FUNCTIONS(RecipeText)
+};
+
+QString amountSaid(const RecipeAmount& a)
+{
+    if (a.unit == "rest")
+        return RecipeText::tr("the rest");
+    if (!a.value)
+        return RecipeText::tr("no amount");
+    QString out = QString::number(*a.value, 'g', 10);
+    if (a.high)
+        out += QStringLiteral("–") + QString::number(*a.high, 'g', 10);
+    if (!a.unit.empty())
+        out += QLatin1Char(' ') + QString::fromStdString(a.unit);
+    if (!a.of.empty())
+        out += RecipeText::tr(" of %1").arg(QString::fromStdString(a.of));
+    if (a.per)
+        out += RecipeText::tr(" per %1 %2 of oils")
+                   .arg(QString::number(a.per->value, 'g', 6), QString::fromStdString(a.per->unit));
+    return out;
+}
+
+} // namespace
+
+QString recipeKindName(Recipe::Kind kind)
+{
+    switch (kind) {
+    case Recipe::Kind::Blank: return {};
+    case Recipe::Kind::Title: return RecipeText::tr("title");
+    case Recipe::Kind::Heading: return RecipeText::tr("heading");
+    case Recipe::Kind::Setting: return RecipeText::tr("setting");
+    case Recipe::Kind::Material: return RecipeText::tr("material");
+    case Recipe::Kind::Total: return RecipeText::tr("total");
+    case Recipe::Kind::Note: return RecipeText::tr("note");
+    case Recipe::Kind::NotUnderstood: return RecipeText::tr("not understood");
+    }
+    return {};
+}
+
+QString recipeQuestion(RecipeQuestion question)
+{
+    using Q = RecipeQuestion;
+    switch (question) {
+    case Q::About: return RecipeText::tr("About: weigh it exactly?");
+    case Q::CitricForm: return RecipeText::tr("Anhydrous or monohydrate?");
+    case Q::DecimalOrThousands: return RecipeText::tr("A decimal, or thousands?");
+    case Q::FigureInNote: return RecipeText::tr("A second material in the note?");
+    case Q::KohPurity: return RecipeText::tr("How pure is the potash?");
+    case Q::LyeStated: return RecipeText::tr("Keep this lye, or reckon it?");
+    case Q::LyeStrength: return RecipeText::tr("How strong is this lye?");
+    case Q::NoAmount: return RecipeText::tr("How much of it?");
+    case Q::NoMeasure: return RecipeText::tr("How much is that in grams?");
+    case Q::OzWeightOrFluid: return RecipeText::tr("Ounces by weight, or fluid?");
+    case Q::PercentOfWhat: return RecipeText::tr("Per cent of what?");
+    case Q::Range: return RecipeText::tr("Which end of the range?");
+    case Q::TspOrTbsp: return RecipeText::tr("Teaspoon or tablespoon?");
+    case Q::UnitMissing: return RecipeText::tr("Which unit?");
+    case Q::UsOrUk: return RecipeText::tr("Whose measure?");
+    case Q::WhichMaterial: return RecipeText::tr("Which one is it?");
+    }
+    return {};
+}
+
+QString recipeTaken(RecipeQuestion question, const RecipeLine& line, const Speech& s)
+{
+    using Q = RecipeQuestion;
+    const QString amount = amountSaid(line.amount);
+    switch (question) {
+    case Q::About: return RecipeText::tr("taken as it stands: %1").arg(amount);
+    case Q::CitricForm: return RecipeText::tr("nothing is weighed until you say");
+    case Q::DecimalOrThousands: return RecipeText::tr("taken as %1").arg(amount);
+    case Q::FigureInNote:
+        return RecipeText::tr("left in the note: %1").arg(QString::fromStdString(line.note));
+    case Q::KohPurity: return RecipeText::tr("nothing is weighed until you say");
+    case Q::LyeStated: return RecipeText::tr("compared with the reckoning, not weighed");
+    case Q::LyeStrength: return RecipeText::tr("nothing is weighed until you say");
+    case Q::NoAmount: return RecipeText::tr("left at nothing");
+    case Q::NoMeasure: return RecipeText::tr("taken as %1").arg(amount);
+    case Q::OzWeightOrFluid: return RecipeText::tr("taken by weight");
+    case Q::PercentOfWhat: return RecipeText::tr("taken of the oils");
+    case Q::Range: return RecipeText::tr("the low end is taken");
+    case Q::TspOrTbsp: return RecipeText::tr("taken as %1").arg(amount);
+    case Q::UnitMissing: return RecipeText::tr("taken as %1").arg(s.massUnit());
+    case Q::UsOrUk: return RecipeText::tr("taken as the United States measure it");
+    case Q::WhichMaterial: return RecipeText::tr("the nearest on the shelf is taken");
+    }
+    return {};
+}
+
+QString recipeRefusal(RecipeRefusal refusal)
+{
+    switch (refusal) {
+    case RecipeRefusal::TooLong:
+        return RecipeText::tr(
+            "The text is longer than 1 MB: that is no recipe. Copy only its part.");
+    case RecipeRefusal::TooManyLines:
+        return RecipeText::tr("The text has more than 5000 lines. Copy only the recipe.");
+    }
+    return {};
+}
+
+QString recipeLineSaid(const RecipeLine& line)
+{
+    QString out = amountSaid(line.amount) + QLatin1Char(' ') + QString::fromStdString(line.name);
+    if (line.frozen)
+        out += RecipeText::tr(", frozen");
+    if (const auto vessel = vesselFromCode(line.place))
+        out += QStringLiteral(", ") + vesselPlace(*vessel);
+    if (line.alt)
+        out += RecipeText::tr(" (also %1)").arg(amountSaid(*line.alt));
+    return out;
+}
+
+QString recipeSettingSaid(const std::string& key, double value, const Speech& s)
+{
+    const QString v = s.trimmed(value);
+    if (key == "superfat")
+        return value < 0.0 ? RecipeText::tr("lye excess %1 %").arg(s.trimmed(-value))
+                           : RecipeText::tr("superfat %1 %").arg(v);
+    if (key == "lye_strength")
+        return RecipeText::tr("lye strength %1 %").arg(v);
+    if (key == "water_ratio")
+        return RecipeText::tr("%1 parts of water to one of lye").arg(v);
+    if (key == "water_percent_of_oils")
+        return RecipeText::tr("water %1 % of the oils").arg(v);
+    if (key == "water_discount")
+        return RecipeText::tr("%1 % less water than usual").arg(v);
+    if (key == "koh_purity")
+        return RecipeText::tr("potassium hydroxide %1 % pure").arg(v);
+    if (key == "naoh_purity")
+        return RecipeText::tr("sodium hydroxide %1 % pure").arg(v);
+    if (key == "koh_share")
+        return RecipeText::tr("two lyes, %1 % potassium hydroxide").arg(v);
+    return RecipeText::tr("joined at %1").arg(s.temperature(value));
+}
+
+QString recipeTotalSaid(const RecipeTotal& t, const Speech& s)
+{
+    const QString figure = s.trimmed(t.value) + QLatin1Char(' ') + QString::fromStdString(t.unit);
+    if (!t.agrees)
+        return RecipeText::tr("total %1: it cannot be compared with the lines").arg(figure);
+    return *t.agrees ? RecipeText::tr("total %1: the lines agree").arg(figure)
+                     : RecipeText::tr("total %1: the lines come to something else").arg(figure);
+}
+
+} // namespace rhexion::words
