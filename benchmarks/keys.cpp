@@ -3,6 +3,8 @@
 //   xvfb-run -a -s "-screen 0 1280x800x24" rhexion-bench-keys [EDITS]     (100000; 0: only the
 //   keys)
 #include "app/bench/bench_page.h"
+#include "app/formulating/compare_panel.h"
+#include "app/formulating/formulating_panels.h"
 #include "app/main_window.h"
 #include "app/theme/theme.h"
 #include "app/widgets/number_field.h"
@@ -14,6 +16,7 @@
 
 #include <QApplication>
 #include <QElapsedTimer>
+#include <QSlider>
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QScreen>
@@ -94,6 +97,23 @@ void benchKeys(MainWindow& window, std::size_t materials)
     report("a letter on the typing line, until it says what it understood", materials, 16.0, ms);
 }
 
+void benchSlider(MainWindow& window, std::size_t materials)
+{
+    window.document().reset(mixed(materials), {});
+    window.bench().showTopic(Topic::Compare);
+    QApplication::processEvents();
+    auto* slider = window.formulating().as<ComparePanel>(Topic::Compare)->superfat();
+    QElapsedTimer timer;
+    std::vector<double> ms;
+    for (int i = 0; i < 300; ++i) {
+        timer.start();
+        slider->setValue(30 + i % 100);
+        ms.push_back(untilPainted(timer, window));
+    }
+    window.document().dropPreview();
+    report("a slider's step, until the bench is repainted", materials, 16.0, ms);
+}
+
 double heapMegabytes()
 {
     return double(mallinfo2().uordblks) / 1e6;
@@ -149,6 +169,8 @@ int main(int argc, char** argv)
     QApplication::processEvents();
     for (const std::size_t materials : {3, 12, 40})
         benchKeys(window, materials);
+    for (const std::size_t materials : {12, 40})
+        benchSlider(window, materials);
     benchMemory(window, argc > 1 ? std::atoi(argv[1]) : 100000);
     return 0;
 }

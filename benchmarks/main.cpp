@@ -4,6 +4,9 @@
 //   rhexion-bench reckon     only the sums
 #include "core/account/doubt.h"
 #include "core/advice/reckon.h"
+#include "core/wishes/formula_wishes.h"
+#include "recipe/recipe.h"
+#include "solver/glpk_solver.h"
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
 
@@ -127,6 +130,51 @@ private:
     std::vector<double> kilobytes_;
 };
 
+// Forty lines as people write them; twelve oils solved for two wishes, guards on.
+void benchFormulating()
+{
+    std::string text = "Harbour bar\nsuperfat 5 %\nlye strength 33 %\nOils:\n";
+    const char* const lines[] = {"400 g olive oil (40 %)\n", "8-1/2 oz coconut oil, melted\n",
+                                 "2-3 tbsp castor oil at trace\n", "1 lb 4 oz lard\n",
+                                 "rest buttermilk, frozen\n", "1 1/2 tsp sodium lactate in the jug\n"};
+    for (int i = 0; i < 36; ++i)
+        text += lines[i % 6];
+    std::size_t read = readRecipe(text).recipe.lines.size(); // once, so that its words are there
+    const Times recipe = timed(400, [&] { read += readRecipe(text).recipe.lines.size(); });
+    std::printf("a recipe of 40 lines, read: median %.0f us, least %.0f us (target 1000)%s\n",
+                recipe.median, recipe.least, read > 0 ? "" : "!");
+
+    Formula f;
+    f.lye.sodium = Catalogue::shipped().find("sodium-hydroxide");
+    int oils = 0;
+    for (const MaterialPtr& m : Catalogue::shipped().materials()) {
+        if (m->kind != MaterialKind::Fat || m->fattyAcids.empty() || oils == 12)
+            continue;
+        f.lines.push_back({f.newId(), m, Vessel::OilPot, {50.0 + 10 * oils++, AmountUnit::Gram}});
+    }
+    f.lines.push_back({f.newId(), plainWater(), Vessel::LyeJug, {0.0, AmountUnit::Rest}});
+    WishesAsked asked;
+    Wish acids;
+    acids.kind = WishKind::FattyAcids;
+    acids.group = AcidGroup::PalmiticStearic;
+    acids.low = 0.22;
+    Wish iodine;
+    iodine.kind = WishKind::Iodine;
+    iodine.high = 75.0;
+    Wish total;
+    total.low = total.high = 1000.0;
+    asked.wishes = {acids, iodine, total};
+    for (const Wish& guard : usualGuards(f, asked))
+        asked.wishes.push_back(guard);
+    std::size_t answers = 0;
+    const Times solved = timed(40, [&] {
+        answers += std::holds_alternative<WishProposal>(propose(f, asked, solveWithGlpk));
+    });
+    std::printf("12 oils solved for two wishes with guards, reckoned: median %.1f ms, least %.1f ms "
+                "(target 100), %zu of 40 answered\n",
+                solved.median / 1000, solved.least / 1000, answers);
+}
+
 void benchPrograms()
 {
     const QString bin = QCoreApplication::applicationDirPath();
@@ -166,6 +214,7 @@ int main(int argc, char** argv)
     QCoreApplication app(argc, argv);
     benchReckon();
     benchDoubt();
+    benchFormulating();
     if (argc < 2 || QByteArray(argv[1]) != "reckon")
         benchPrograms();
 }

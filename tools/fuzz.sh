@@ -9,7 +9,7 @@ install_packages ""
 runtime_folder
 seconds=${1:-60}
 [ $# -gt 0 ] && shift
-[ $# -gt 0 ] || set -- formula catalogue csv phrase shelf_row journal_row
+[ $# -gt 0 ] || set -- formula catalogue csv phrase recipe shelf_row journal_row
 cmake --preset fuzz >/dev/null
 for target in "$@"; do
     cmake --build build/fuzz --target "fuzz_$target" >/dev/null
@@ -20,6 +20,7 @@ for target in "$@"; do
     more=
     case $target in
     formula) more="data/demo tests/data" ;;
+    recipe) more="tests/data/recipes" ;;
     esac
     # shellcheck disable=SC2086
     UBSAN_OPTIONS=halt_on_error=1 build/fuzz/bin/fuzz_"$target" -max_total_time="$seconds" \

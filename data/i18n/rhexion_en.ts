@@ -150,4 +150,65 @@
         </translation>
     </message>
 </context>
+<context>
+    <name>Pace</name>
+    <message numerus="yes">
+        <source>from %n batch(es) of yours</source>
+        <translation>
+            <numerusform>from %n batch of yours</numerusform>
+            <numerusform>from %n batches of yours</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>Compare</name>
+    <message numerus="yes">
+        <source>Against “%1”: %n thing(s) go in otherwise.</source>
+        <translation>
+            <numerusform>Against “%1”: %n thing goes in otherwise.</numerusform>
+            <numerusform>Against “%1”: %n things go in otherwise.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>Scent</name>
+    <message numerus="yes">
+        <source>%n time(s)</source>
+        <translation>
+            <numerusform>%n time</numerusform>
+            <numerusform>%n times</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::RecipeWindow</name>
+    <message numerus="yes">
+        <source>and %n more line(s), read as well</source>
+        <translation>
+            <numerusform>and %n more line, read as well</numerusform>
+            <numerusform>and %n more lines, read as well</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n material(s) read.</source>
+        <translation>
+            <numerusform>%n material read.</numerusform>
+            <numerusform>%n materials read.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n line(s) not understood; they stay in the notes.</source>
+        <translation>
+            <numerusform>%n line not understood; it stays in the notes.</numerusform>
+            <numerusform>%n lines not understood; they stay in the notes.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Before it is made, %n question(s) about lye or amounts must be answered.</source>
+        <translation>
+            <numerusform>Before it is made, %n question about lye or amounts must be answered.</numerusform>
+            <numerusform>Before it is made, %n questions about lye or amounts must be answered.</numerusform>
+        </translation>
+    </message>
+</context>
 </TS>

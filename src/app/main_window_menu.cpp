@@ -42,7 +42,7 @@ void MainWindow::buildMenu()
 {
     QMenu* file = menuBar()->addMenu(tr("&File"));
     files_->addTo(*file);
-    file->addAction(tr("Starting &points…"), QKeySequence(ctrlShift | Qt::Key_P), this,
+    file->addAction(tr("Starting &points…"), QKeySequence(ctrlShift | Qt::Key_X), this,
                     &MainWindow::showStarts);
     file->addAction(tr("&Recipe as text…"), QKeySequence(ctrlShift | Qt::Key_I), this, [this] {
         recipeText().show();

@@ -1,12 +1,14 @@
 #include "demo/shots.h"
 
 #include "app/bench/bench_page.h"
+#include "app/formulating/compare_panel.h"
+#include "app/formulating/formulating_panels.h"
+#include "app/formulating/recipe_window.h"
+#include "app/formulating/wishes_panel.h"
 #include "app/journal/journal_page.h"
 #include "app/main_window.h"
 #include "app/make/make_page.h"
-#include "app/shelf/lot_editor.h"
 #include "app/shelf/measure_panel.h"
-#include "app/shelf/mix_panel.h"
 #include "app/shelf/shelf_list.h"
 #include "app/shelf/shelf_page.h"
 #include "app/theme/theme.h"
@@ -23,7 +25,8 @@
 #include <QComboBox>
 #include <QDir>
 #include <QLineEdit>
-#include <QStackedWidget>
+#include <QSlider>
+#include <QPushButton>
 
 #include <cstdio>
 
@@ -38,12 +41,16 @@ public:
     void take(const QString& name)
     {
         window_.resize(1280, 800);
+        takeOf(window_, name);
+    }
+    void takeOf(QWidget& widget, const QString& name)
+    {
         window_.bench().doubt().finish();
         QApplication::sendPostedEvents();
         QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
         QApplication::processEvents();
         const QString path = folder_.filePath(name + QStringLiteral(".png"));
-        if (window_.grab().save(path))
+        if (widget.grab().save(path))
             ++count_;
         else
             std::fputs(qPrintable(QStringLiteral("%1 cannot be written\n").arg(path)), stderr);
@@ -83,9 +90,6 @@ void takeShelfShots(MainWindow& window, Shots& shots)
     shelf.list().searchField()->setText(QStringLiteral("quince"));
     shelf.pageText(); // written at once, not after a pause
     shots.take(QStringLiteral("shelf"));
-    shelf.list().searchField()->setText(QStringLiteral("coconut oil"));
-    shelf.pageText();
-    shots.take(QStringLiteral("shelf-fat"));
     shelf.list().searchField()->setText(QStringLiteral("quince puree"));
     shelf.pageText();
     shelf.startMeasuring();
@@ -95,17 +99,47 @@ void takeShelfShots(MainWindow& window, Shots& shots)
     for (std::size_t i = 0; i < std::size(readings); ++i)
         fill(shelf.measurePanel()->fields()[i], readings[i]);
     shots.take(QStringLiteral("shelf-measure"));
-    shelf.startMixing();
-    fill(shelf.mixPanel()->gramsField(0), "300");
-    fill(shelf.mixPanel()->gramsField(1), "120");
-    fill(shelf.mixPanel()->endField(), "352");
-    shots.take(QStringLiteral("shelf-mix"));
-    shelf.showMaterial("olive-oil");
-    if (const LotRecord* lot = window.stock().shelf()->openLotOf("olive-oil")) {
-        shelf.lotEditor()->edit(window.stock().plain("olive-oil"), *lot, lot->got);
-        shelf.pages()->setCurrentWidget(shelf.lotEditor());
-    }
-    shots.take(QStringLiteral("shelf-lot"));
+}
+
+// Works a panel of formulating as a maker does.
+void takeFormulatingShots(MainWindow& window, Shots& shots)
+{
+    const FormulatingPanels& panels = window.formulating();
+    BenchPage& bench = window.bench();
+    const Fittings& own = window.workshop().fittings().all();
+    load(window, QStringLiteral("rhubarb-rosemary-halves.rhexion"));
+    bench.showTopic(Topic::Scent);
+    shots.take(QStringLiteral("scent"));
+    load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
+    if (!own.moulds.empty())
+        window.document().apply(SetMoulds{{MouldUse{own.moulds.front(), 0, 1.0}}},
+                                QStringLiteral("mould"));
+    bench.showTopic(Topic::Mould);
+    shots.take(QStringLiteral("mould"));
+    bench.showTopic(Topic::Blend);
+    shots.take(QStringLiteral("blend"));
+    bench.showTopic(Topic::Pace);
+    shots.take(QStringLiteral("working-time"));
+    bench.showTopic(Topic::Compare);
+    panels.as<ComparePanel>(Topic::Compare)->superfat()->setValue(80);
+    shots.take(QStringLiteral("compare"));
+    window.document().dropPreview();
+    bench.showTopic(Topic::Wishes);
+    auto* wishes = panels.as<WishesPanel>(Topic::Wishes);
+    wishes->addWish(wishes->kindOf(WishKind::FattyAcids, AcidGroup::PalmiticStearic), 20.0,
+                    std::nullopt);
+    wishes->find()->click();
+    wishes->finish();
+    shots.take(QStringLiteral("solve"));
+    RecipeWindow& recipe = window.recipeText();
+    recipe.setText(QStringLiteral(
+        "Potting bench bar\nsuperfat 5 %, lye strength 33 %\n\nOils (g)\nolive oil 320\n"
+        "coconut oil, 76 deg 150\n2-3 tbsp castor oil\n\nLye\n72 g NaOH\n10 g citric acid\n"
+        "rest water\n\n15 g honey at trace\n90 g lard 40 g tallow\n"
+        "Stir gently until it traces.\n"));
+    recipe.show();
+    shots.takeOf(recipe, QStringLiteral("recipe"));
+    recipe.close();
 }
 
 // Weighs as planned up to the step for what is asked; None: to the end of the day.
@@ -141,15 +175,9 @@ int takeShots(MainWindow& window, const QString& folder)
     window.bench().typing()->field()->clear();
     window.bench().showWorking(Rule::MakeUp, 0);
     shots.take(QStringLiteral("working"));
-    window.bench().showShelf();
-    shots.take(QStringLiteral("shelf-drawer"));
 
-    load(window, QStringLiteral("beetroot-yogurt-bar.rhexion"));
-    shots.take(QStringLiteral("bench-strong-jug"));
     load(window, QStringLiteral("potting-shed-scrub.rhexion"));
     shots.take(QStringLiteral("bench-two-lyes"));
-    window.bench().showSlips();
-    shots.take(QStringLiteral("bench-slip"));
     window.bench().showFigures();
 
     load(window, QStringLiteral("potting-shed-scrub.rhexion"));
@@ -161,8 +189,7 @@ int takeShots(MainWindow& window, const QString& folder)
     window.bench().showPortions();
     shots.take(QStringLiteral("bench-split"));
     window.loadStock();
-    window.bench().showStockLye();
-    shots.take(QStringLiteral("bench-stock-lye"));
+    takeFormulatingShots(window, shots);
 
     load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
     window.makeBatch();

@@ -99,6 +99,44 @@ QString recipeTaken(RecipeQuestion question, const RecipeLine& line, const Speec
     return {};
 }
 
+QString recipeReading(const RecipeReading& r, const RecipeLine& line, const Speech& s)
+{
+    using W = RecipeReading::What;
+    switch (r.what) {
+    case W::AsItStands: return RecipeText::tr("as it stands");
+    case W::Anhydrous: return RecipeText::tr("anhydrous");
+    case W::Monohydrate: return RecipeText::tr("monohydrate");
+    case W::Thousandfold: return RecipeText::tr("a thousand times as much");
+    case W::Thousandth: return RecipeText::tr("a thousandth of it");
+    case W::LeaveInNote: return RecipeText::tr("leave it in the note");
+    case W::Purity: return RecipeText::tr("%1 pure").arg(s.percent(r.figure / 100.0, 0));
+    case W::ReckonLye: return RecipeText::tr("reckon the lye, compare theirs");
+    case W::KeepLye: return RecipeText::tr("weigh it as they say");
+    case W::LyeOfStrength:
+        return RecipeText::tr("a solution of %1").arg(s.percent(r.figure / 100.0, 0));
+    case W::DryLye: return RecipeText::tr("dry lye");
+    case W::LeaveOut: return RecipeText::tr("leave it out");
+    case W::ByWeight: return RecipeText::tr("by weight");
+    case W::Fluid: return RecipeText::tr("fluid ounces");
+    case W::OfOils: return RecipeText::tr("of the oils");
+    case W::OfBatter: return RecipeText::tr("of the batter");
+    case W::OfLiquid: return RecipeText::tr("of the liquid");
+    case W::LowEnd:
+        return RecipeText::tr("the low end, %1").arg(s.trimmed(line.amount.value.value_or(0.0)));
+    case W::Middle: return RecipeText::tr("the middle");
+    case W::HighEnd:
+        return RecipeText::tr("the high end, %1").arg(s.trimmed(line.amount.high.value_or(0.0)));
+    case W::Teaspoon: return RecipeText::tr("teaspoons");
+    case W::Tablespoon: return RecipeText::tr("tablespoons");
+    case W::Grams: return RecipeText::tr("grams");
+    case W::Ounces: return RecipeText::tr("ounces");
+    case W::Millilitres: return RecipeText::tr("millilitres");
+    case W::PerCent: return RecipeText::tr("per cent");
+    case W::Measure: return RecipeText::tr("%1 each").arg(s.volume(r.figure));
+    }
+    return {};
+}
+
 QString recipeRefusal(RecipeRefusal refusal)
 {
     switch (refusal) {

@@ -195,7 +195,7 @@ FactPage workingFacts(const Formula& f, const Reckoning& r, std::span<const std:
     times.title = PaceText::tr("Times");
     times.facts.append(
         {PaceText::tr("From emulsion until it no longer pours"), forecastSaid(work.time, false, s),
-         work.logs > 0 ? PaceText::tr("from %n of your batches", nullptr, work.logs)
+         work.logs > 0 ? PaceText::tr("from %n batch(es) of yours", nullptr, work.logs)
                        : PaceText::tr("common practice, no source; your own batches "
                                       "will correct it"),
          typical == WorkingClass::VeryShort || typical == WorkingClass::Short ? Tone::Care

@@ -72,6 +72,35 @@ private Q_SLOTS:
         row("materials by word", {"materials", "milk", "cow"}, 0, "Cow's milk");
         row("help", {"--help"}, 0, "Exit codes");
         row("version", {"--version"}, 0, "rhexion-cli");
+        const QString recipe = dir_.filePath(QStringLiteral("recipe.txt"));
+        QVERIFY(put(recipe, "Dune bar\nsuperfat 5 %\n300 g olive oil\n100 g coconut oil\n55 g NaOH\n"
+                            "120 g water\n"));
+        const QString own = dir_.filePath(QStringLiteral("fittings.json"));
+        QVERIFY(put(own, R"({"format":"rhexion-fittings","version":1,"limits":[{"whose":"own",)"
+                         R"("kind":"rinse-off","fraction":0.0001,"basis":"oils","source":"me"}]})"));
+        row("mould", {"mould", good, "--mould", "loaf:250x80x70"}, 0, "Room to the rim");
+        row("bars", {"mould", good, "--mould", "loaf:250x80x70", "--bars", "8", "--cured", "90"}, 0,
+            "Scaled");
+        row("cavities", {"mould", good, "--mould", "6*dome:70x35"}, 0, "does not all go in");
+        row("scent", {"scent", demoPath(demoNames[3]), "--fittings", own}, 0, "More scent");
+        row("blend", {"blend", good}, 0, "Lauric and myristic");
+        row("water", {"water", good, "--hardness", "14 german"}, 0, "2.50 mmol/l");
+        row("working", {"working", good}, 0, "Out of the mould");
+        row("solve", {"solve", good, "--wish", "oleic 52.."}, 0, "points moved");
+        row("parse", {"parse", recipe}, 0, "Their lye gives superfat");
+        row("text", {"text", good}, 0, "420 g olive oil in the oil pot");
+        row("markdown", {"text", good, "--markdown"}, 0, "| 420 g | olive oil | in the oil pot |");
+        row("mould with no room", {"mould", good, "--mould", "loaf:250x80x0"}, 1, "cannot be nothing");
+        row("no mould at all", {"mould", good, "--mould", "heart:7"}, 2, "--mould takes a shape");
+        row("bars of nothing", {"mould", good, "--bars", "0"}, 2, "above 0");
+        row("no such water", {"water", good, "--hardness", "9000 german"}, 1, "No water is that hard");
+        row("hardness of what", {"water", good, "--hardness", "14 stones"}, 2, "--hardness takes");
+        row("no wish", {"solve", good, "--wish", "lather 9"}, 2, "is no wish");
+        row("a wish against itself", {"solve", good, "--wish", "oleic 60..50"}, 1, "at least");
+        row("no oil to offer", {"solve", good, "--offer", "water"}, 1, "--offer takes");
+        row("no fittings", {"scent", good, "--fittings", "/no/such/file"}, 1, "no such file");
+        row("no text", {"parse", "/no/such/file"}, 1, "No such file");
+        row("mould of two", {"mould", good, good}, 2, "one file");
         row("broken file", {"reckon", broken}, 1, "damaged or cut short at line");
         row("missing file", {"reckon", "/no/such/file"}, 1, "cannot be opened");
         row("a folder", {"reckon", dir_.path()}, 1, "no ordinary file");
@@ -118,6 +147,22 @@ private Q_SLOTS:
             QJsonDocument::fromJson(cli({"materials", "milk", "--json"}).out).array();
         QVERIFY(milks.size() >= 5);
         QVERIFY(milks[0].toObject()["sources"].toArray().size() > 0);
+    }
+
+    // A recipe of 1 MB and more is refused, from a pipe too; wishes that cannot be have code 1 and
+    // their names.
+    void hostileAndContradicting()
+    {
+        const QString big = dir_.filePath(QStringLiteral("big.txt"));
+        QVERIFY(put(big, QByteArray(1'000'001, 'x')));
+        const Run refused = cli({"parse", big});
+        QCOMPARE(refused.code, 1);
+        QVERIFY2(refused.err.contains("1 MB"), refused.err.constData());
+        const Run no = cli({"solve", demoPath(demoNames[0]), "--wish", "lauric-myristic 60..",
+                            "--wish", "iodine 80..", "--json"});
+        QCOMPARE(no.code, 1);
+        const QJsonObject json = QJsonDocument::fromJson(no.out).object();
+        QVERIFY(json["cannotStandTogether"].toArray().size() >= 2);
     }
 
     void workingFollowsTheSheet()

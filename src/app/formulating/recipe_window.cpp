@@ -39,43 +39,6 @@ QColor colourOf(Recipe::Kind kind)
     }
 }
 
-QString readingSaid(const RecipeReading& r, const RecipeLine& line)
-{
-    using W = RecipeReading::What;
-    const auto tr = [](const char* text) { return RecipeWindow::tr(text); };
-    switch (r.what) {
-    case W::AsItStands: return tr("as it stands");
-    case W::Anhydrous: return tr("anhydrous");
-    case W::Monohydrate: return tr("monohydrate");
-    case W::Thousandfold: return RecipeWindow::tr("a thousand times as much");
-    case W::Thousandth: return RecipeWindow::tr("a thousandth of it");
-    case W::LeaveInNote: return tr("leave it in the note");
-    case W::Purity: return RecipeWindow::tr("%1 % pure").arg(r.figure);
-    case W::ReckonLye: return tr("reckon the lye, compare theirs");
-    case W::KeepLye: return tr("weigh it as they say");
-    case W::LyeOfStrength: return RecipeWindow::tr("a solution of %1 %").arg(r.figure);
-    case W::DryLye: return tr("dry lye");
-    case W::LeaveOut: return tr("leave it out");
-    case W::ByWeight: return tr("by weight");
-    case W::Fluid: return tr("fluid ounces");
-    case W::OfOils: return tr("of the oils");
-    case W::OfBatter: return tr("of the batter");
-    case W::OfLiquid: return tr("of the liquid");
-    case W::LowEnd: return RecipeWindow::tr("the low end, %1").arg(line.amount.value.value_or(0.0));
-    case W::Middle: return tr("the middle");
-    case W::HighEnd:
-        return RecipeWindow::tr("the high end, %1").arg(line.amount.high.value_or(0.0));
-    case W::Teaspoon: return tr("teaspoons");
-    case W::Tablespoon: return tr("tablespoons");
-    case W::Grams: return tr("grams");
-    case W::Ounces: return tr("ounces");
-    case W::Millilitres: return tr("millilitres");
-    case W::PerCent: return tr("per cent");
-    case W::Measure: return RecipeWindow::tr("%1 ml each").arg(r.figure);
-    }
-    return {};
-}
-
 QToolButton* chip(const QString& text, QWidget* parent)
 {
     auto* button = new QToolButton(parent);
@@ -234,7 +197,7 @@ QWidget* RecipeWindow::chipOf(std::size_t at, RecipeQuestion question)
     button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     for (const RecipeReading& reading : readingsOf(line, question))
-        menu->addAction(readingSaid(reading, line), this,
+        menu->addAction(words::recipeReading(reading, line, speech_), this,
                         [this, at, question, reading] { take(at, question, reading); });
     button->setMenu(menu);
     return button;
