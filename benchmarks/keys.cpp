@@ -16,11 +16,11 @@
 
 #include <QApplication>
 #include <QElapsedTimer>
-#include <QSlider>
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QScreen>
 #include <QSettings>
+#include <QSlider>
 #include <QTemporaryDir>
 
 #include <algorithm>

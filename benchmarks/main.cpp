@@ -134,9 +134,10 @@ private:
 void benchFormulating()
 {
     std::string text = "Harbour bar\nsuperfat 5 %\nlye strength 33 %\nOils:\n";
-    const char* const lines[] = {"400 g olive oil (40 %)\n", "8-1/2 oz coconut oil, melted\n",
-                                 "2-3 tbsp castor oil at trace\n", "1 lb 4 oz lard\n",
-                                 "rest buttermilk, frozen\n", "1 1/2 tsp sodium lactate in the jug\n"};
+    const char* const lines[] = {
+        "400 g olive oil (40 %)\n",       "8-1/2 oz coconut oil, melted\n",
+        "2-3 tbsp castor oil at trace\n", "1 lb 4 oz lard\n",
+        "rest buttermilk, frozen\n",      "1 1/2 tsp sodium lactate in the jug\n"};
     for (int i = 0; i < 36; ++i)
         text += lines[i % 6];
     std::size_t read = readRecipe(text).recipe.lines.size(); // once, so that its words are there
@@ -170,9 +171,10 @@ void benchFormulating()
     const Times solved = timed(40, [&] {
         answers += std::holds_alternative<WishProposal>(propose(f, asked, solveWithGlpk));
     });
-    std::printf("12 oils solved for two wishes with guards, reckoned: median %.1f ms, least %.1f ms "
-                "(target 100), %zu of 40 answered\n",
-                solved.median / 1000, solved.least / 1000, answers);
+    std::printf(
+        "12 oils solved for two wishes with guards, reckoned: median %.1f ms, least %.1f ms "
+        "(target 100), %zu of 40 answered\n",
+        solved.median / 1000, solved.least / 1000, answers);
 }
 
 void benchPrograms()

@@ -25,8 +25,8 @@
 #include <QComboBox>
 #include <QDir>
 #include <QLineEdit>
-#include <QSlider>
 #include <QPushButton>
+#include <QSlider>
 
 #include <cstdio>
 

@@ -4,6 +4,7 @@
 
 #include "app/bench/caution_card.h"
 #include "app/bench/figures_panel.h"
+#include "app/formulating/formulating_panels.h"
 #include "app/journal/journal_page.h"
 #include "app/shelf/shelf_page.h"
 #include "app/widgets/spoken.h"
@@ -55,8 +56,10 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("place");
         for (const char* place :
-             {"bench", "empty bench", "settings", "working", "shelf drawer", "slips", "portions",
-              "stock lye", "history", "make", "make end", "journal", "shelf"})
+             {"bench",    "empty bench", "settings",     "working", "shelf drawer",
+              "slips",    "portions",    "stock lye",    "history", "make",
+              "make end", "journal",     "shelf",        "mould",   "scent",
+              "blend",    "water",       "working time", "compare", "solve"})
             QTest::newRow(place) << QString::fromLatin1(place);
     }
     void everyFocusableHasAName()
@@ -75,6 +78,13 @@ private Q_SLOTS:
             {"portions", [&] { bench.showPortions(); }},
             {"stock lye", [&] { bench.showStockLye(); }},
             {"history", [&] { bench.showHistory(); }},
+            {"mould", [&] { bench.showTopic(Topic::Mould); }},
+            {"scent", [&] { bench.showTopic(Topic::Scent); }},
+            {"blend", [&] { bench.showTopic(Topic::Blend); }},
+            {"water", [&] { bench.showTopic(Topic::Water); }},
+            {"working time", [&] { bench.showTopic(Topic::Pace); }},
+            {"compare", [&] { bench.showTopic(Topic::Compare); }},
+            {"solve", [&] { bench.showTopic(Topic::Wishes); }},
             {"make", [&] { shop.window->makeBatch(); }},
             {"make end",
              [&] {

@@ -3,6 +3,9 @@
 // is named.
 #include <QTest>
 
+#include "app/formulating/formulating_panels.h"
+#include "app/formulating/recipe_window.h"
+#include "app/formulating/topic_panel.h"
 #include "app/shelf/shelf_page.h"
 #include "app/widgets/figure_row.h"
 #include "support/window.h"
@@ -184,6 +187,34 @@ private Q_SLOTS:
             lost.append(text.first + QStringLiteral(": ") + text.second);
         QVERIFY2(lost.isEmpty(), qPrintable(lost.join(QLatin1Char('\n'))));
         const QStringList cut = cutTexts(*shop.window);
+        QVERIFY2(cut.isEmpty(), qPrintable(cut.join(QLatin1Char('\n'))));
+    }
+
+    void everyTopic_data()
+    {
+        QTest::addColumn<int>("topic");
+        const char* const names[] = {"mould", "scent",   "blend", "water",
+                                     "pace",  "compare", "wishes"};
+        for (int topic = 0; topic < int(topicCount); ++topic)
+            QTest::newRow(names[topic]) << topic;
+    }
+    void everyTopic()
+    {
+        QFETCH(int, topic);
+        Shop shop;
+        shop.window->resize(1280, 800);
+        shop.window->loadStock();
+        shop.document().reset(demo(demoNames[3]), {});
+        shop.window->bench().showTopic(static_cast<Topic>(topic));
+        shop.window->recipeText().show();
+        shop.window->showStarts();
+        QTest::qWait(200);
+        QStringList lost;
+        for (const Text& text : pseudo_.lost())
+            lost.append(text.first + QStringLiteral(": ") + text.second);
+        QVERIFY2(lost.isEmpty(), qPrintable(lost.join(QLatin1Char('\n'))));
+        const QStringList cut =
+            cutTexts(*shop.window->formulating().panel(static_cast<Topic>(topic), nullptr));
         QVERIFY2(cut.isEmpty(), qPrintable(cut.join(QLatin1Char('\n'))));
     }
 };

@@ -73,11 +73,13 @@ private Q_SLOTS:
         row("help", {"--help"}, 0, "Exit codes");
         row("version", {"--version"}, 0, "rhexion-cli");
         const QString recipe = dir_.filePath(QStringLiteral("recipe.txt"));
-        QVERIFY(put(recipe, "Dune bar\nsuperfat 5 %\n300 g olive oil\n100 g coconut oil\n55 g NaOH\n"
-                            "120 g water\n"));
+        QVERIFY(put(recipe,
+                    "Dune bar\nsuperfat 5 %\n300 g olive oil\n100 g coconut oil\n55 g NaOH\n"
+                    "120 g water\n"));
         const QString own = dir_.filePath(QStringLiteral("fittings.json"));
-        QVERIFY(put(own, R"({"format":"rhexion-fittings","version":1,"limits":[{"whose":"own",)"
-                         R"("kind":"rinse-off","fraction":0.0001,"basis":"oils","source":"me"}]})"));
+        QVERIFY(put(own,
+                    R"({"format":"rhexion-fittings","version":1,"limits":[{"whose":"own",)"
+                    R"("kind":"rinse-off","fraction":0.0001,"basis":"oils","source":"me"}]})"));
         row("mould", {"mould", good, "--mould", "loaf:250x80x70"}, 0, "Room to the rim");
         row("bars", {"mould", good, "--mould", "loaf:250x80x70", "--bars", "8", "--cured", "90"}, 0,
             "Scaled");
@@ -90,10 +92,12 @@ private Q_SLOTS:
         row("parse", {"parse", recipe}, 0, "Their lye gives superfat");
         row("text", {"text", good}, 0, "420 g olive oil in the oil pot");
         row("markdown", {"text", good, "--markdown"}, 0, "| 420 g | olive oil | in the oil pot |");
-        row("mould with no room", {"mould", good, "--mould", "loaf:250x80x0"}, 1, "cannot be nothing");
+        row("mould with no room", {"mould", good, "--mould", "loaf:250x80x0"}, 1,
+            "cannot be nothing");
         row("no mould at all", {"mould", good, "--mould", "heart:7"}, 2, "--mould takes a shape");
         row("bars of nothing", {"mould", good, "--bars", "0"}, 2, "above 0");
-        row("no such water", {"water", good, "--hardness", "9000 german"}, 1, "No water is that hard");
+        row("no such water", {"water", good, "--hardness", "9000 german"}, 1,
+            "No water is that hard");
         row("hardness of what", {"water", good, "--hardness", "14 stones"}, 2, "--hardness takes");
         row("no wish", {"solve", good, "--wish", "lather 9"}, 2, "is no wish");
         row("a wish against itself", {"solve", good, "--wish", "oleic 60..50"}, 1, "at least");

@@ -8,7 +8,7 @@
 namespace rhexion {
 
 BlendPanel::BlendPanel(FormulaDocument& document, QWidget* parent)
-    : TopicPanel(tr("Reading the blend"), document, parent)
+    : TopicPanel(tr("The blend"), document, parent)
 {
     picture_ = new BlendPicture(this);
     above()->addWidget(picture_);

@@ -38,10 +38,11 @@ StatedAmount restated(const Line& line, double grams, double total)
 } // namespace
 
 ComparePanel::ComparePanel(FormulaDocument& document, QWidget* parent)
-    : TopicPanel(tr("Change and compare"), document, parent)
+    : TopicPanel(tr("Compare"), document, parent)
 {
-    auto* pinIt = new QPushButton(tr("Pin it as it is now"), this);
+    auto* pinIt = new QPushButton(tr("Pin it"), this);
     auto* other = new QPushButton(tr("Another formula…"), this);
+    pinIt->setToolTip(tr("Every later edit shows as a difference from what it is now"));
     auto* pins = new QHBoxLayout;
     pins->addWidget(pinIt);
     pins->addWidget(other);
@@ -90,7 +91,8 @@ QSlider* ComparePanel::addSlider(const QString& name, int low, int high, QLabel*
 {
     auto* row = new QHBoxLayout;
     auto* title = new Label(name, this);
-    leastWidth(title, 120);
+    leastWidth(title, 96);
+    title->setWordWrap(true);
     auto* slider = new QSlider(Qt::Horizontal, this);
     slider->setRange(low, high);
     slider->setPageStep(10);

@@ -3,6 +3,7 @@
 #include "app/formulating/mould_editor.h"
 #include "app/formulating/mould_picture.h"
 #include "app/theme/theme.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "core/formula/scale.h"
@@ -45,10 +46,9 @@ MouldPanel::MouldPanel(FormulaDocument& document, OwnFittings& fittings, QWidget
     aim_->addItems({tr("surely full"), tr("most likely full"), tr("never over")});
     aim_->setCurrentIndex(1);
     aim_->setAccessibleName(tr("How surely"));
-    auto* filling = new QHBoxLayout;
+    auto* filling = new FlowLayout(nullptr, 6, 4);
     filling->addWidget(fill_);
     filling->addWidget(aim_);
-    filling->addStretch();
     above()->addLayout(filling);
 
     const auto field = [&](const QString& suffix, int decimals, int width, const QString& name) {
@@ -63,30 +63,28 @@ MouldPanel::MouldPanel(FormulaDocument& document, OwnFittings& fittings, QWidget
     bars_->setPlaceholderText(QStringLiteral("10"));
     barGrams_->setPlaceholderText(tr("g, cured"));
     scaleBars_ = new QPushButton(tr("Scale"), this);
-    auto* wanted = new QHBoxLayout;
+    auto* wanted = new FlowLayout(nullptr, 6, 4);
     wanted->addWidget(bars_);
     wanted->addWidget(new Label(tr("bars of"), this));
     wanted->addWidget(barGrams_);
     wanted->addWidget(scaleBars_);
-    wanted->addStretch();
     thick_ = field(QString(), 2, 84, tr("A bar is thick"));
     trim_ = field(QString(), 2, 84, tr("Trimmed off each end"));
-    auto* cut = new QHBoxLayout;
+    auto* cut = new FlowLayout(nullptr, 6, 4);
     cut->addWidget(thick_);
     cut->addWidget(new Label(tr("ends trimmed"), this));
     cut->addWidget(trim_);
-    cut->addStretch();
     vesselKind_ = new QComboBox(this);
     for (std::size_t k = 0; k < countOf<OwnVesselKind>(); ++k)
         vesselKind_->addItem(words::ownVesselKindName(static_cast<OwnVesselKind>(k)));
     vesselKind_->setAccessibleName(tr("A vessel you have"));
     vesselRoom_ = field(QStringLiteral("ml"), 0, 130, tr("It holds, to the brim"));
     vesselRoom_->setPlaceholderText(tr("ml to the brim"));
-    auto* vessel = new QHBoxLayout;
+    auto* vessel = new FlowLayout(nullptr, 6, 4);
     vessel->addWidget(vesselKind_);
     vessel->addWidget(vesselRoom_);
-    vessel->addStretch();
     auto* form = new QFormLayout;
+    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->addRow(tr("I want"), wanted);
     form->addRow(tr("Bars, thick"), cut);
     form->addRow(tr("I have a"), vessel);

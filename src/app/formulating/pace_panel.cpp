@@ -21,6 +21,7 @@ PacePanel::PacePanel(FormulaDocument& document, PaceMemory& memory, QWidget* par
     gel_ = new QComboBox(this);
     gel_->addItems({tr("not known"), tr("kept warm: it gels"), tr("kept cool: it does not")});
     auto* form = new QFormLayout;
+    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->addRow(tr("Blended with"), blending_);
     form->addRow(tr("In the mould"), gel_);
     above()->addLayout(form);

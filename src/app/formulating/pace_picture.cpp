@@ -1,6 +1,7 @@
 #include "app/formulating/pace_picture.h"
 
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 #include "words/working_time_words.h"
 
 #include <QCheckBox>
@@ -76,7 +77,8 @@ void PacePicture::set(const TimeForecast& forecast, const Formula& formula, cons
     if (codes != codes_) {
         codes_ = codes;
         while (QLayoutItem* item = rows_->takeAt(0)) {
-            delete item->widget();
+            item->widget()->hide();
+            item->widget()->deleteLater(); // its own box may be what was pressed
             delete item;
         }
         for (const QString& code : codes_) {
@@ -86,7 +88,10 @@ void PacePicture::set(const TimeForecast& forecast, const Formula& formula, cons
             auto* on = new QCheckBox(row);
             connect(on, &QCheckBox::clicked, this,
                     [this, code](bool checked) { Q_EMIT switched(code, checked); });
-            layout->addWidget(on, 1);
+            layout->addWidget(on);
+            auto* said = new Label(row);
+            said->setWordWrap(true);
+            layout->addWidget(said, 1);
             layout->addWidget(new FactorBar(row));
             rows_->addWidget(row);
         }
@@ -98,12 +103,13 @@ void PacePicture::set(const TimeForecast& forecast, const Formula& formula, cons
         QWidget* row = rows_->itemAt(at++)->widget();
         auto* on = row->findChild<QCheckBox*>();
         on->setChecked(!f.off);
-        on->setText(
-            f.off ? words::factorName(f, formula)
-                  : tr("%1, %2 times")
-                        .arg(words::factorName(f, formula), speech.number(f.factor.typical, 2)));
+        const QString name = words::factorName(f, formula);
+        on->setAccessibleName(name);
         on->setToolTip(words::factorReason(f.code));
-        static_cast<FactorBar*>(row->layout()->itemAt(1)->widget())->set(f);
+        static_cast<QLabel*>(row->layout()->itemAt(1)->widget())
+            ->setText(f.off ? name
+                            : tr("%1, %2 times").arg(name, speech.number(f.factor.typical, 2)));
+        static_cast<FactorBar*>(row->layout()->itemAt(2)->widget())->set(f);
     }
 }
 

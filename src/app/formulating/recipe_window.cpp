@@ -17,7 +17,6 @@
 #include <QPushButton>
 #include <QSplitter>
 #include <QTextBlock>
-#include <QToolButton>
 #include <QVBoxLayout>
 
 namespace rhexion {
@@ -39,11 +38,11 @@ QColor colourOf(Recipe::Kind kind)
     }
 }
 
-QToolButton* chip(const QString& text, QWidget* parent)
+// A question as a button: its answers are a menu.
+QPushButton* chip(const QString& text, QWidget* parent)
 {
-    auto* button = new QToolButton(parent);
-    button->setText(text);
-    button->setToolButtonStyle(Qt::ToolButtonTextOnly);
+    auto* button = new QPushButton(text, parent);
+    button->setFont(Theme::small());
     return button;
 }
 
@@ -194,7 +193,6 @@ QWidget* RecipeWindow::chipOf(std::size_t at, RecipeQuestion question)
     const RecipeLine& line = recipe_.lines[at];
     auto* button = chip(words::recipeQuestion(question), this);
     button->setToolTip(words::recipeTaken(question, line, speech_));
-    button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     for (const RecipeReading& reading : readingsOf(line, question))
         menu->addAction(words::recipeReading(reading, line, speech_), this,
@@ -211,26 +209,23 @@ QWidget* RecipeWindow::materialChip(std::size_t at)
         chip(m.material ? tr("taken as: %1").arg(QString::fromStdString(m.material->name))
                         : tr("not on the shelf: it stays in the notes"),
              this);
-    button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     for (const MaterialPtr& other : m.others)
         menu->addAction(QString::fromStdString(other->name), this, [this, name, other] {
             chosen_.insert(name, QString::fromStdString(other->id));
             readNow();
         });
-    if (menu->isEmpty()) {
+    if (menu->isEmpty())
         delete menu;
-        button->setPopupMode(QToolButton::DelayedPopup);
-    } else {
+    else
         button->setMenu(menu);
-    }
+    button->setEnabled(button->menu() != nullptr);
     return button;
 }
 
 QWidget* RecipeWindow::notUnderstoodChip(int n)
 {
     auto* button = chip(tr("what is it?"), this);
-    button->setPopupMode(QToolButton::InstantPopup);
     auto* menu = new QMenu(button);
     const auto edit = [this, n](const QString& before, bool remove) {
         QTextCursor cursor(text_->document()->findBlockByNumber(n - 1));

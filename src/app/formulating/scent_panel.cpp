@@ -71,6 +71,7 @@ ScentPanel::ScentPanel(FormulaDocument& document, OwnFittings& fittings, PaceMem
     limitRow->addWidget(limitBasis_, 1);
     source_ = new QLineEdit(this);
     source_->setMaxLength(200);
+    source_->setAccessibleName(tr("Where the limit is from"));
     source_->setPlaceholderText(tr("where it is from: certificate, law"));
     keepLimit_ = new QPushButton(tr("Write it down"), this);
     auto* sourceRow = new QHBoxLayout;
@@ -78,8 +79,10 @@ ScentPanel::ScentPanel(FormulaDocument& document, OwnFittings& fittings, PaceMem
     sourceRow->addWidget(keepLimit_);
     certificate_ = new QLineEdit(this);
     certificate_->setMaxLength(4000);
+    certificate_->setAccessibleName(tr("Allergens by the certificate"));
     certificate_->setPlaceholderText(tr("linalool 30-40, limonene up to 3: per cent"));
     auto* form = new QFormLayout;
+    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->addRow(tr("For"), product_);
     form->addRow(tr("Scent"), which_);
     form->addRow(tr("Take"), amount);

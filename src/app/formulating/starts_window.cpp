@@ -17,6 +17,8 @@ StartsWindow::StartsWindow(QWidget* owner) : LeavableWindow(owner)
     setWindowTitle(tr("Starting points"));
     list_ = new QListWidget(this);
     list_->setAccessibleName(tr("Starting points"));
+    list_->setWordWrap(true);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     for (int i = 0; i < startingPointCount; ++i)
         list_->addItem(words::startTeaches(static_cast<StartingPoint>(i)));
     name_ = new Label(this);

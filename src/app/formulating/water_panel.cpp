@@ -55,6 +55,7 @@ WaterPanel::WaterPanel(FormulaDocument& document, OwnFittings& fittings, QWidget
     }
     words->addStretch();
     auto* form = new QFormLayout;
+    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->addRow(tr("Your water"), typed);
     form->addRow(tr("or just"), words);
     form->addRow(tr("Used"), dose_);

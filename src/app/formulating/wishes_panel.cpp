@@ -132,7 +132,7 @@ void WishesPanel::addWish(int kind, std::optional<double> low, std::optional<dou
     for (const Kind& k : kinds_)
         row.kind->addItem(k.name);
     row.kind->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    row.kind->setMinimumContentsLength(12);
+    row.kind->setMinimumContentsLength(8);
     row.kind->setAccessibleName(tr("What the wish is about"));
     row.low = new NumberField(QString(), 1, true, row.widget);
     row.high = new NumberField(QString(), 1, true, row.widget);
@@ -145,7 +145,7 @@ void WishesPanel::addWish(int kind, std::optional<double> low, std::optional<dou
     away->setAccessibleName(tr("Take this wish away"));
     layout->addWidget(row.kind, 1);
     for (NumberField* field : {row.low, row.high}) {
-        fixWidth(field, 92);
+        fixWidth(field, 82);
         field->setSpeech(speech());
         layout->addWidget(field);
         connect(field, &NumberField::entered, this, &WishesPanel::changed);

@@ -16,6 +16,7 @@ SidePanel::SidePanel(const QString& title, QWidget* parent) : QFrame(parent)
     setObjectName(QStringLiteral("card"));
     auto* name = new Label(title, this);
     name->setFont(Theme::strong());
+    name->setWordWrap(true);
     auto* back = new QPushButton(tr("Back to figures"), this);
     connect(back, &QPushButton::clicked, this, &SidePanel::closed);
     top_ = new QHBoxLayout;
