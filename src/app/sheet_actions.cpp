@@ -2,11 +2,11 @@
 
 #include "document/formula_document.h"
 #include "sheet/batch_sheet.h"
+#include "sheet/paper.h"
 #include "words/refusal_words.h"
 
 #include <QFileDialog>
 #include <QMenu>
-#include <QPageSize>
 #include <QPrintDialog>
 #include <QPrintPreviewDialog>
 #include <QPrinter>
@@ -87,7 +87,7 @@ void SheetActions::prepare(QPrinter& printer) const
 {
     printer.setDocName(QString::fromStdString(document_.formula().name));
     printer.setPageSize(pageSizeOf(speech_.habits()));
-    printer.setPageMargins(QMarginsF(14, 12, 14, 12), QPageLayout::Millimeter);
+    printer.setPageMargins(paperMargins(), QPageLayout::Millimeter);
 }
 
 void SheetActions::preview()

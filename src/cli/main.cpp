@@ -192,8 +192,9 @@ int main(int argc, char** argv)
     const QCommandLineOption bars("bars", {}, "bars");
     const QCommandLineOption cured("cured", {}, "grams");
     const QCommandLineOption mould("mould", {}, "shape");
+    const QCommandLineOption left("left", {}, "material=grams");
     parser.addOptions({help, version, json, pdf, unit, working, markdown, noGuards, fittings,
-                       hardness, dose, wish, offer, atMost, bars, cured, mould});
+                       hardness, dose, wish, offer, atMost, bars, cured, mould, left});
     if (!parser.parse(app.arguments()))
         return usage(parser.errorText());
     if (parser.isSet(help)) {
@@ -226,6 +227,7 @@ int main(int argc, char** argv)
         options.wishes = parser.values(wish);
         options.offers = parser.values(offer);
         options.mould = parser.value(mould);
+        options.left = parser.values(left);
         options.speech = Speech(*habits);
         for (const auto& [option, into] :
              {std::pair(&dose, &options.dose), std::pair(&bars, &options.bars),

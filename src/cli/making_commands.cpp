@@ -146,6 +146,35 @@ std::optional<Mould> mouldFromText(QString text)
     return mould;
 }
 
+void scale(Opened& f, double factor)
+{
+    Formula scaledTo = f.formula;
+    for (const Edit& edit : scaled(f.formula, factor))
+        apply(scaledTo, edit);
+    f.formula = scaledTo;
+    f.reckoning = std::get<Reckoning>(reckon(f.formula));
+}
+
+// "olive-oil=300", by id or by name; the one that could not be read.
+std::variant<std::vector<Left>, QString> leftFromText(const Formula& formula,
+                                                      const QStringList& texts)
+{
+    std::vector<Left> out;
+    for (const QString& text : texts) {
+        const QString name = text.section(QLatin1Char('='), 0, -2).trimmed();
+        bool good = false;
+        const double grams = QLocale::c().toDouble(text.section(QLatin1Char('='), -1), &good);
+        const auto line = std::ranges::find_if(formula.lines, [&](const Line& l) {
+            return name == QString::fromStdString(l.material->id) ||
+                   name.compare(words::lineName(l.id, formula), Qt::CaseInsensitive) == 0;
+        });
+        if (!good || !(grams > 0.0) || line == formula.lines.end())
+            return text;
+        out.push_back({line->id, grams});
+    }
+    return out;
+}
+
 int mouldCommand(Opened& f, const MakingOptions& o)
 {
     auto fittings = openFittings(o);
@@ -159,18 +188,31 @@ int mouldCommand(Opened& f, const MakingOptions& o)
             return bad(o.mould, words::cannot(*fault, o.speech));
         f.formula.moulds = {MouldUse{*mould, 0, 1.0}};
     }
+    if (!o.left.isEmpty()) {
+        const auto left = leftFromText(f.formula, o.left);
+        if (const QString* unread = std::get_if<QString>(&left))
+            return wrongUse(MakingText::tr("--left takes a material of the formula and its grams, "
+                                           "like olive-oil=300: “%1”.")
+                                .arg(*unread));
+        const auto factor = factorForStock(f.formula, std::get<std::vector<Left>>(left));
+        if (const Cannot* cannot = std::get_if<Cannot>(&factor))
+            return bad(QStringLiteral("--left"), words::cannot(*cannot, o.speech));
+        const auto& stock = std::get<StockFactor>(factor);
+        scale(f, stock.factor);
+        if (!o.json)
+            put(stdout, forTerminal(MakingText::tr("Scaled to %1 of it; %2 runs out first.")
+                                        .arg(o.speech.percent(stock.factor),
+                                             words::lineName(stock.decides, f.formula))) +
+                            QLatin1Char('\n'));
+    }
     if (o.bars) {
         const auto factor = factorForBars(f.formula, *o.bars, o.cured.value_or(100.0));
         if (const Cannot* cannot = std::get_if<Cannot>(&factor))
             return bad(QStringLiteral("--bars"), words::cannot(*cannot, o.speech));
-        Formula scaledTo = f.formula;
-        for (const Edit& edit : scaled(f.formula, std::get<double>(factor)))
-            apply(scaledTo, edit);
-        f.formula = scaledTo;
-        f.reckoning = std::get<Reckoning>(reckon(f.formula));
+        scale(f, std::get<double>(factor));
         if (!o.json)
-            put(stdout, MakingText::tr("Scaled %1 for those bars.\n")
-                            .arg(o.speech.times(std::get<double>(factor))));
+            put(stdout, MakingText::tr("Scaled to %1 of it for those bars.\n")
+                            .arg(o.speech.percent(std::get<double>(factor))));
     }
     if (o.json)
         return putJson(mouldFitToJson(f.formula, f.reckoning));
@@ -393,7 +435,8 @@ bool isMakingCommand(const QString& command)
 QString makingHelp()
 {
     return MakingText::tr(
-        "  rhexion-cli mould FILE [--mould SHAPE] [--bars N [--cured G]] [--fittings F] [--json]\n"
+        "  rhexion-cli mould FILE [--mould SHAPE] [--bars N [--cured G]] [--left M=G...]\n"
+        "      [--fittings F] [--json]\n"
         "      whether it fits, how high it stands, bars; SHAPE like loaf:240x80x70 in mm,\n"
         "      slab, column, tube, dome, free:ML, six of one as 6*dome:70x35\n"
         "  rhexion-cli scent FILE [--fittings F] [--json]\n"

@@ -22,6 +22,7 @@ struct MakingOptions {
     std::optional<int> atMost;
     std::optional<double> bars;
     std::optional<double> cured;
+    QStringList left; // "olive-oil=300"
     QString mould;
     Speech speech;
 };

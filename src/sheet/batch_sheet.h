@@ -2,7 +2,6 @@
 // for readings. Screen, print and command line all draw this one.
 #pragma once
 
-#include <QPageSize>
 #include <QString>
 
 #include "core/advice/reckon.h"
@@ -29,8 +28,6 @@ private:
     Speech s_;
 };
 
-// The paper a maker prints on.
-QPageSize pageSizeOf(const Habits& habits);
 std::optional<FileFault> writeSheetPdf(const QString& path, const Formula& formula,
                                        const Reckoning& reckoning, const Speech& speech,
                                        bool withWorking = false);

@@ -29,6 +29,5 @@ struct FactPage {
 };
 
 QString factsAsText(const FactPage& page); // for the clipboard
-QString factsAsHtml(const FactPage& page); // for print
 
 } // namespace rhexion::words

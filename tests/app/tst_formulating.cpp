@@ -81,9 +81,9 @@ private Q_SLOTS:
         // It follows the formula, and copies as text.
         shop_->document().apply(RemoveLine{formula().lines[0].id}, "less");
         QVERIFY(!textOf(p).contains("Babassu"));
-        for (QPushButton* button : p.findChildren<QPushButton*>())
-            if (button->text() == "Copy")
-                button->click();
+        for (QAction* action : p.findChildren<QAction*>())
+            if (action->text() == "Copy as text")
+                action->trigger();
         QVERIFY(QApplication::clipboard()->text().contains("Iodine value"));
     }
 
@@ -125,6 +125,12 @@ private Q_SLOTS:
         const double cured = shop_->reckoning().batterGrams * (1 - residueTypical) *
                              (1 - cureLoss(shop_->reckoning()).typical());
         QVERIFY2(std::abs(cured - 900) < 0.1, qPrintable(QString::number(cured)));
+        // And to what is left of one oil.
+        p.leftOf()->setCurrentIndex(0);
+        type(p.left(), "150");
+        p.scaleToLeft()->click();
+        const double first = shop_->reckoning().find(formula().lines.front().id)->grams;
+        QVERIFY2(std::abs(first - 150) < 0.05, qPrintable(QString::number(first)));
         press(p, "drop-0");
         QVERIFY(formula().moulds.empty());
         shop_->document().history().undo();

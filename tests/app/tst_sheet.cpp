@@ -2,6 +2,7 @@
 #include <QTest>
 
 #include "sheet/batch_sheet.h"
+#include "sheet/facts_sheet.h"
 #include "sheet/shipped_fonts.h"
 #include "support/files.h"
 #include "support/make.h"
@@ -129,6 +130,26 @@ private Q_SLOTS:
         for (int i = 0; i < 200; ++i)
             add(f, oil("one more", 190), grams(5));
         QVERIFY(!fitsOnePage(f)); // runs on, and says so
+    }
+
+    // What a panel says comes onto as many pages as it needs, none of it as markup.
+    void factsOnPaper()
+    {
+        QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("f.pdf"));
+        words::FactPage page{"Moulds", "It <img src=x> goes in.", {{"Batter", {}, {}}}};
+        qsizetype pages[2];
+        for (const int facts : {3, 150}) {
+            while (page.sections[0].facts.size() < facts)
+                page.sections[0].facts.append({"To pour", "1172.2 g", "1 % stays in the pot",
+                                               words::Fact::Tone::Care, "drop-0", "take it away"});
+            QVERIFY(!writeFactsPdf(path, page, "<b>Dune</b>", Habits()));
+            QVERIFY(bytesOf(path).startsWith("%PDF"));
+            pages[facts > 3] = bytesOf(path).count("/Type /Page\n");
+        }
+        QCOMPARE(pages[0], 1);
+        QVERIFY2(pages[1] >= 3 && pages[1] <= 9, qPrintable(QString::number(pages[1])));
+        QVERIFY(writeFactsPdf(dir.filePath(QStringLiteral("no/f.pdf")), page, "Dune", Habits()));
     }
 
     void cannotBeWritten()

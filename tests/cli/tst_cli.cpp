@@ -83,6 +83,9 @@ private Q_SLOTS:
         row("mould", {"mould", good, "--mould", "loaf:250x80x70"}, 0, "Room to the rim");
         row("bars", {"mould", good, "--mould", "loaf:250x80x70", "--bars", "8", "--cured", "90"}, 0,
             "Scaled");
+        row("left", {"mould", good, "--mould", "loaf:250x80x70", "--left", "olive-oil=99"}, 0,
+            "runs out first");
+        row("left of nothing", {"mould", good, "--left", "feathers=9"}, 2, "feathers=9");
         row("cavities", {"mould", good, "--mould", "6*dome:70x35"}, 0, "does not all go in");
         row("scent", {"scent", demoPath(demoNames[3]), "--fittings", own}, 0, "More scent");
         row("blend", {"blend", good}, 0, "Lauric and myristic");

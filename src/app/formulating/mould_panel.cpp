@@ -68,6 +68,18 @@ MouldPanel::MouldPanel(FormulaDocument& document, OwnFittings& fittings, QWidget
     wanted->addWidget(new Label(tr("bars of"), this));
     wanted->addWidget(barGrams_);
     wanted->addWidget(scaleBars_);
+    left_ = field(QStringLiteral("g"), 1, 90, tr("So much of it is left"));
+    left_->setPlaceholderText(tr("g left"));
+    leftOf_ = new QComboBox(this);
+    leftOf_->setAccessibleName(tr("What is running out"));
+    leftOf_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    leftOf_->setMinimumContentsLength(6);
+    scaleLeft_ = new QPushButton(tr("Scale"), this);
+    scaleLeft_->setAccessibleName(tr("Scale to what is left"));
+    auto* runningOut = new FlowLayout(nullptr, 6, 4);
+    runningOut->addWidget(left_);
+    runningOut->addWidget(leftOf_);
+    runningOut->addWidget(scaleLeft_);
     thick_ = field(QString(), 2, 84, tr("A bar is thick"));
     trim_ = field(QString(), 2, 84, tr("Trimmed off each end"));
     auto* cut = new FlowLayout(nullptr, 6, 4);
@@ -78,6 +90,8 @@ MouldPanel::MouldPanel(FormulaDocument& document, OwnFittings& fittings, QWidget
     for (std::size_t k = 0; k < countOf<OwnVesselKind>(); ++k)
         vesselKind_->addItem(words::ownVesselKindName(static_cast<OwnVesselKind>(k)));
     vesselKind_->setAccessibleName(tr("A vessel you have"));
+    vesselKind_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    vesselKind_->setMinimumContentsLength(9);
     vesselRoom_ = field(QStringLiteral("ml"), 0, 130, tr("It holds, to the brim"));
     vesselRoom_->setPlaceholderText(tr("ml to the brim"));
     auto* vessel = new FlowLayout(nullptr, 6, 4);
@@ -86,6 +100,7 @@ MouldPanel::MouldPanel(FormulaDocument& document, OwnFittings& fittings, QWidget
     auto* form = new QFormLayout;
     form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->addRow(tr("I want"), wanted);
+    form->addRow(tr("I have only"), runningOut);
     form->addRow(tr("Bars, thick"), cut);
     form->addRow(tr("I have a"), vessel);
     above()->addLayout(form);
@@ -120,6 +135,15 @@ MouldPanel::MouldPanel(FormulaDocument& document, OwnFittings& fittings, QWidget
                               barGrams_->value().value_or(0.0)),
                 tr("Scale to bars"));
     });
+    connect(scaleLeft_, &QPushButton::clicked, this, [this] {
+        const auto stock = factorForStock(
+            this->document().formula(),
+            {{leftOf_->currentData().value<LineId>(), left_->value().value_or(0.0)}});
+        if (const Cannot* cannot = std::get_if<Cannot>(&stock))
+            scaleBy(*cannot, {});
+        else
+            scaleBy(std::get<StockFactor>(stock).factor, tr("Scale to what is left"));
+    });
     const auto setCut = [this] {
         Cutting cutting = this->document().formula().cutting;
         const double unit = speech().lengthStep();
@@ -143,7 +167,7 @@ MouldPanel::MouldPanel(FormulaDocument& document, OwnFittings& fittings, QWidget
 void MouldPanel::speechChanged()
 {
     editor_->setSpeech(speech());
-    for (NumberField* f : {bars_, barGrams_, thick_, trim_, vesselRoom_})
+    for (NumberField* f : {bars_, barGrams_, left_, thick_, trim_, vesselRoom_})
         f->setSpeech(speech());
     thick_->setSuffix(speech().lengthUnit());
     trim_->setSuffix(speech().lengthUnit());
@@ -217,6 +241,16 @@ void MouldPanel::refreshControls()
             portion_->addItem(words::portionName(p.id, f));
         portion_->setCurrentIndex(at > 0 && at < portion_->count() ? at : 0);
         portion_->setVisible(!f.portions.empty());
+    }
+    {
+        const QSignalBlocker quiet(leftOf_);
+        const QVariant was = leftOf_->currentData();
+        leftOf_->clear();
+        for (const Line& line : f.lines)
+            if (!line.locked)
+                leftOf_->addItem(words::lineName(line.id, f), QVariant::fromValue(line.id));
+        leftOf_->setCurrentIndex(std::max(0, leftOf_->findData(was)));
+        scaleLeft_->setEnabled(leftOf_->count() > 0);
     }
     fill_->setEnabled(!f.moulds.empty());
     aim_->setEnabled(!f.moulds.empty());

@@ -24,6 +24,9 @@ public:
     QPushButton* fill() const { return fill_; }
     NumberField* bars() const { return bars_; }
     QPushButton* scaleToBars() const { return scaleBars_; }
+    NumberField* left() const { return left_; }
+    QComboBox* leftOf() const { return leftOf_; }
+    QPushButton* scaleToLeft() const { return scaleLeft_; }
 
 protected:
     void speechChanged() override;
@@ -47,6 +50,9 @@ private:
     NumberField* bars_;
     NumberField* barGrams_;
     QPushButton* scaleBars_;
+    NumberField* left_; // of a material that is running out
+    QComboBox* leftOf_;
+    QPushButton* scaleLeft_;
     NumberField* thick_;
     NumberField* trim_;
     QComboBox* vesselKind_;

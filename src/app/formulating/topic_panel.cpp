@@ -1,5 +1,6 @@
 #include "app/formulating/topic_panel.h"
 
+#include "app/formulating/topic_print.h"
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "document/formula_document.h"
@@ -9,6 +10,7 @@
 #include <QApplication>
 #include <QClipboard>
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QPushButton>
 #include <QScrollBar>
 #include <QVBoxLayout>
@@ -18,11 +20,23 @@ namespace rhexion {
 TopicPanel::TopicPanel(const QString& title, FormulaDocument& document, QWidget* parent)
     : SidePanel(title, parent), document_(document)
 {
-    auto* copy = new QPushButton(tr("Copy"), this);
-    copy->setToolTip(tr("Copy what is said here as text"));
-    connect(copy, &QPushButton::clicked, this,
-            [this] { QApplication::clipboard()->setText(words::factsAsText(facts_)); });
-    top()->insertWidget(1, copy);
+    auto* out = new QPushButton(this);
+    out->setIcon(Theme::icon(QStringLiteral("printer"), Ink::Ink));
+    out->setToolTip(tr("Print or copy what is said here"));
+    out->setAccessibleName(tr("Print or copy"));
+    auto* menu = new QMenu(out);
+    const auto name = [this] { return QString::fromStdString(document_.formula().name); };
+    menu->addAction(tr("Look at it and print…"), this,
+                    [=, this] { printFacts(*window(), facts_, name(), speech_.habits()); });
+    menu->addAction(tr("Keep as PDF…"), this, [=, this] {
+        const QString fault = saveFacts(*window(), facts_, name(), speech_.habits());
+        if (!fault.isEmpty())
+            Q_EMIT noted(fault);
+    });
+    menu->addAction(tr("Copy as text"), this,
+                    [this] { QApplication::clipboard()->setText(words::factsAsText(facts_)); });
+    out->setMenu(menu);
+    top()->insertWidget(1, out);
     above_ = new QVBoxLayout;
     above_->setSpacing(6);
     body()->addLayout(above_);
@@ -39,7 +53,8 @@ TopicPanel::TopicPanel(const QString& title, FormulaDocument& document, QWidget*
         if (isVisible())
             refresh();
     });
-    connect(&Theme::news(), &LookNews::changed, this, [this] {
+    connect(&Theme::news(), &LookNews::changed, this, [this, out] {
+        out->setIcon(Theme::icon(QStringLiteral("printer"), Ink::Ink));
         if (isVisible())
             refresh();
     });

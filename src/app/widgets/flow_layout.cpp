@@ -1,5 +1,6 @@
 #include "app/widgets/flow_layout.h"
 
+#include <QLabel>
 #include <QStyle>
 #include <QWidget>
 
@@ -75,9 +76,16 @@ int FlowLayout::placed(const QRect& rect, bool really) const
     int y = room.top();
     int tall = 0;
     const auto settle = [&] {
-        // Along one foot, so that a button stands beside fields and not beside their names.
+        // Along one foot, so that a button stands beside fields and not beside their names; a word
+        // between fields is as high as they are, so that it stands at their middle.
+        int field = tall;
+        for (const Put& put : row)
+            if (!qobject_cast<QLabel*>(put.item->widget()))
+                field = std::min(field, put.at.height());
         for (const Put& put : row) {
             QRect at = put.at;
+            if (qobject_cast<QLabel*>(put.item->widget()))
+                at.setHeight(std::max(at.height(), field));
             at.moveBottom(y + tall - 1);
             if (really)
                 put.item->setGeometry(QStyle::visualRect(way, rect, at));

@@ -144,6 +144,7 @@ std::vector<AllergenInBar> allergensIn(std::span<const CertifiedGrams> scents,
             high += scent.grams * part.high / cured.low();
         }
     std::vector<AllergenInBar> out;
+    out.reserve(sums.size());
     for (const auto& [name, share] : sums)
         out.push_back({name, share.first, share.second,
                        share.first > threshold    ? Declare::Must
