@@ -12,6 +12,7 @@
 #include "storage/formula_json.h"
 #include "storage/making_json.h"
 #include "storage/recipe_json.h"
+#include "storage/text_file.h"
 #include "words/blend_words.h"
 #include "words/mould_words.h"
 #include "words/plain_text.h"
@@ -381,7 +382,12 @@ int parseCommand(const QString& path, const MakingOptions& o)
     const auto text = openText(path);
     if (const int* code = std::get_if<int>(&text))
         return *code;
-    const QByteArray& bytes = std::get<QByteArray>(text);
+    if (std::get<QByteArray>(text).size() > qsizetype(longestRecipe))
+        return bad(path, words::recipeRefusal(RecipeRefusal::TooLong));
+    const auto decoded = textOfBytes(std::get<QByteArray>(text));
+    if (!decoded)
+        return bad(path, words::recipeIsNoText());
+    const QByteArray bytes = decoded->toUtf8();
     const RecipeRead read = readRecipe({bytes.constData(), std::size_t(bytes.size())});
     if (read.refusal)
         return bad(path, words::recipeRefusal(*read.refusal));
@@ -402,8 +408,7 @@ int parseCommand(const QString& path, const MakingOptions& o)
         materialsFor(recipe, [&](const std::string& name) { return lookup.find(name); });
     const RecipeAsFormula made = formulaOf(recipe, materials, start);
     if (const auto superfat = superfatOfStatedLye(made))
-        put(stdout, MakingText::tr("Their lye gives superfat %1 by these figures.\n")
-                        .arg(o.speech.percent(*superfat)));
+        put(stdout, words::recipeLyeSaid(*superfat, o.speech) + QLatin1Char('\n'));
     if (made.percentAlone)
         put(stdout,
             MakingText::tr("All of it is in per cent: say how much oil, or which mould.\n"));

@@ -149,6 +149,21 @@ QString recipeRefusal(RecipeRefusal refusal)
     return {};
 }
 
+QString recipeIsNoText()
+{
+    return RecipeText::tr("That is no text. Save the recipe as plain text, or copy and paste it.");
+}
+
+QString recipeLyeSaid(double superfat, const Speech& s)
+{
+    const QString said =
+        RecipeText::tr("Their lye gives superfat %1 by these figures.").arg(s.percent(superfat));
+    if (superfat >= 0.0)
+        return said;
+    return said + QLatin1Char(' ') +
+           RecipeText::tr("That is more lye than these fats take up: not for skin.");
+}
+
 QString recipeLineSaid(const RecipeLine& line)
 {
     QString out = amountSaid(line.amount) + QLatin1Char(' ') + QString::fromStdString(line.name);

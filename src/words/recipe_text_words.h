@@ -13,6 +13,9 @@ QString recipeTaken(RecipeQuestion question, const RecipeLine& line, const Speec
 // One of the readings on offer: "anhydrous", "of the oils".
 QString recipeReading(const RecipeReading& reading, const RecipeLine& line, const Speech& speech);
 QString recipeRefusal(RecipeRefusal refusal);
+QString recipeIsNoText();
+// What the lye that a recipe states comes to.
+QString recipeLyeSaid(double superfat, const Speech& speech);
 // "450 g olive oil, in the oil pot": how a line was understood.
 QString recipeLineSaid(const RecipeLine& line);
 QString recipeSettingSaid(const std::string& key, double value, const Speech& speech);

@@ -95,6 +95,12 @@ private Q_SLOTS:
         row("parse", {"parse", recipe}, 0, "Their lye gives superfat");
         row("text", {"text", good}, 0, "420 g olive oil in the oil pot");
         row("markdown", {"text", good, "--markdown"}, 0, "| 420 g | olive oil | in the oil pot |");
+        const QString picture = dir_.filePath(QStringLiteral("picture.txt"));
+        QVERIFY(put(picture, QByteArray("\x89PNG\r\n\x1a\n\0\0\0\rIHDR", 16)));
+        row("parse a picture", {"parse", picture}, 1, "no text");
+        const QString hot = dir_.filePath(QStringLiteral("hot.txt"));
+        QVERIFY(put(hot, "Dune bar\n300 g olive oil\n55 g NaOH\n120 g water\n"));
+        row("parse too much lye", {"parse", hot}, 0, "not for skin");
         row("mould with no room", {"mould", good, "--mould", "loaf:250x80x0"}, 1,
             "cannot be nothing");
         row("no mould at all", {"mould", good, "--mould", "heart:7"}, 2, "--mould takes a shape");

@@ -6,6 +6,7 @@
 #include "app/widgets/number_field.h"
 #include "app/widgets/scroll_room.h"
 #include "storage/stock.h"
+#include "storage/text_file.h"
 #include "words/recipe_text_words.h"
 #include "words/refusal_words.h"
 
@@ -125,8 +126,10 @@ void RecipeWindow::openFile(const QString& path)
     const QByteArray bytes = file.read(qint64(longestRecipe) + 1);
     if (bytes.size() > qint64(longestRecipe))
         said_->setText(words::recipeRefusal(RecipeRefusal::TooLong));
+    else if (const auto text = textOfBytes(bytes))
+        setText(*text);
     else
-        setText(QString::fromUtf8(bytes));
+        said_->setText(words::recipeIsNoText());
 }
 
 QString RecipeWindow::keyOf(const RecipeLine& line, RecipeQuestion question) const
@@ -323,8 +326,7 @@ void RecipeWindow::rebuild()
     } else {
         said << tr("%n material(s) read.", nullptr, int(recipe_.lines.size()));
         if (const auto superfat = superfatOfStatedLye(made_))
-            said << tr("Their lye gives superfat %1 by your figures.")
-                        .arg(speech_.percent(*superfat));
+            said << words::recipeLyeSaid(*superfat, speech_);
         if (made_.percentAlone)
             said << tr("All in per cent: 1000 g of oils are taken until you say.");
         if (!recipe_.notUnderstood.empty())
