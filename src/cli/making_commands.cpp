@@ -227,11 +227,12 @@ int scentCommand(const Opened& f, const MakingOptions& o)
     if (const int* code = std::get_if<int>(&fittings))
         return *code;
     const auto& own = std::get<Fittings>(fittings);
+    const std::vector<ScentBlend> blends = withFlashPoints(own.blends);
     const ScentPicture picture =
-        scentPicture(f.formula, f.reckoning, own.limits, own.certificates, {});
+        scentPicture(f.formula, f.reckoning, own.limits, own.certificates, {}, blends);
     if (o.json)
         return putJson(scentToJson(f.formula, picture, own));
-    return putFacts(words::scentFacts(f.formula, picture, own.limits, o.speech));
+    return putFacts(words::scentFacts(f.formula, picture, own.limits, blends, o.speech));
 }
 
 // "hard", "250", "14 german", "2.5 mmol/l".

@@ -51,4 +51,20 @@ MaterialPtr CatalogueLookup::withId(const std::string& id)
     return found == own.end() ? nullptr : *found;
 }
 
+std::vector<ScentBlend> withFlashPoints(std::vector<ScentBlend> blends)
+{
+    for (ScentBlend& blend : blends) {
+        std::optional<double> lowest;
+        bool known = !blend.parts.empty();
+        for (const ScentPart& part : blend.parts) {
+            const MaterialPtr m = CatalogueLookup::withId(part.scent);
+            known &= m && m->flash;
+            if (known)
+                lowest = std::min(lowest.value_or(m->flash->range.low()), m->flash->range.low());
+        }
+        blend.flash = known ? lowest : std::nullopt;
+    }
+    return blends;
+}
+
 } // namespace rhexion

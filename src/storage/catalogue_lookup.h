@@ -1,6 +1,7 @@
 // Materials that a written name may mean, from the catalogue and the foods table.
 #pragma once
 
+#include "core/making/scent.h"
 #include "core/materials/search.h"
 #include "storage/foods.h"
 
@@ -24,5 +25,8 @@ private:
     SearchIndex index_;
     std::unique_ptr<Foods> foods_;
 };
+
+// With the lowest flash point of each jar's parts, where the catalogue knows them all.
+std::vector<ScentBlend> withFlashPoints(std::vector<ScentBlend> blends);
 
 } // namespace rhexion

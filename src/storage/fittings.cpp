@@ -72,6 +72,32 @@ ScentCertificate readCertificate(const JsonCursor& at)
     return c;
 }
 
+QJsonObject toJson(const ScentBlend& blend)
+{
+    QJsonArray parts;
+    for (const ScentPart& part : blend.parts)
+        parts.append(QJsonObject{{"scent", said(part.scent)}, {"share", part.share}});
+    return {{"scent", said(blend.scent)}, {"parts", parts}};
+}
+
+ScentBlend readBlend(const JsonCursor& at)
+{
+    at.allow({"scent", "parts"});
+    ScentBlend blend;
+    blend.scent = at.text("scent", longText).toStdString();
+    double sum = 0.0;
+    for (const JsonCursor& part : at.array("parts", 100)) {
+        part.allow({"scent", "share"});
+        blend.parts.push_back(
+            {part.text("scent", longText).toStdString(), part.number("share", 1e-6, 1.0)});
+        sum += blend.parts.back().share;
+    }
+    if (sum > 1.0 + 1e-6)
+        at.fail(FileFault::Code::OutOfRange, QStringLiteral("parts"),
+                QStringLiteral("more than 1 together"));
+    return blend;
+}
+
 void readWater(const JsonCursor& at, Fittings& into)
 {
     at.allow({"hardness", "calciumShare", "dose", "unit", "known"});
@@ -105,6 +131,9 @@ QByteArray fittingsToJson(const Fittings& f)
     QJsonArray certificates;
     for (const ScentCertificate& c : f.certificates)
         certificates.append(toJson(c));
+    QJsonArray blends;
+    for (const ScentBlend& blend : f.blends)
+        blends.append(toJson(blend));
     QJsonObject prices;
     for (const auto& [id, price] : f.prices)
         prices[said(id)] = price;
@@ -114,6 +143,7 @@ QByteArray fittingsToJson(const Fittings& f)
                                      {"vessels", vessels},
                                      {"limits", limits},
                                      {"certificates", certificates},
+                                     {"blends", blends},
                                      {"prices", prices},
                                      {"water", QJsonObject{{"hardness", f.water.hardness},
                                                            {"calciumShare", f.water.calciumShare},
@@ -131,8 +161,8 @@ std::variant<Fittings, FileFault> fittingsFromJson(const QByteArray& bytes)
         return *json.fault;
     std::optional<FileFault> fault;
     const JsonCursor root(json.root, {}, fault);
-    root.allow(
-        {"format", "version", "moulds", "vessels", "limits", "certificates", "prices", "water"});
+    root.allow({"format", "version", "moulds", "vessels", "limits", "certificates", "blends",
+                "prices", "water"});
     Fittings out;
     if (root.has("moulds"))
         for (const JsonCursor& at : root.array("moulds", mostFittings))
@@ -151,6 +181,9 @@ std::variant<Fittings, FileFault> fittingsFromJson(const QByteArray& bytes)
     if (root.has("certificates"))
         for (const JsonCursor& at : root.array("certificates", mostFittings))
             out.certificates.push_back(readCertificate(at));
+    if (root.has("blends"))
+        for (const JsonCursor& at : root.array("blends", mostFittings))
+            out.blends.push_back(readBlend(at));
     if (root.has("prices")) {
         const JsonCursor prices = root.object("prices");
         for (const QString& id : prices.keys())

@@ -20,6 +20,7 @@ struct Fittings {
     std::vector<OwnVessel> vessels;
     std::vector<ScentLimit> limits;
     std::vector<ScentCertificate> certificates;
+    std::vector<ScentBlend> blends;       // flash points are not kept: see withFlashPoints()
     std::map<std::string, double> prices; // of oils, per g, by material id
     WashWater water;
     HardnessUnit unit = HardnessUnit::MgCalciumCarbonate;

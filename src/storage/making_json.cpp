@@ -52,7 +52,8 @@ QJsonArray limitsToJson(const std::vector<ScentReckoned::Limit>& limits, const F
     QJsonArray out;
     for (const auto& limit : limits) {
         const ScentLimit& l = fittings.limits[limit.which];
-        out.append(QJsonObject{{"whose", codeOf(l.whose)},
+        out.append(QJsonObject{{"scent", asText(l.scent)},
+                               {"whose", codeOf(l.whose)},
                                {"fraction", l.fraction},
                                {"basis", codeOf(l.basis)},
                                {"source", asText(l.source)},

@@ -1,10 +1,13 @@
 #include "words/scent_words.h"
 
+#include "storage/catalogue.h"
 #include "words/names.h"
 
 #include <QCoreApplication>
 #include <QRegularExpression>
 #include <QStringList>
+
+#include <algorithm>
 
 namespace rhexion::words {
 
@@ -26,14 +29,24 @@ QString whoseSaid(ScentLimit::Whose whose)
     return {};
 }
 
+QString scentNamed(const std::string& id)
+{
+    const MaterialPtr known = Catalogue::shipped().find(id);
+    return QString::fromStdString(known ? known->name : id);
+}
+
+// own: the scent on the line itself.
 void addLimits(FactSection& section, const std::vector<ScentReckoned::Limit>& limits,
-               std::span<const ScentLimit> all, const Speech& s)
+               std::span<const ScentLimit> all, const std::string& own, const Speech& s)
 {
     for (std::size_t i = 0; i < limits.size(); ++i) {
         const ScentReckoned::Limit& limit = limits[i];
         Fact fact{i == 0 ? ScentText::tr("The limit that binds") : ScentText::tr("Another limit"),
                   ScentText::tr("%1 at most").arg(s.mass(limit.allowed)),
                   limitSaid(all[limit.which], s), Tone::Plain};
+        if (all[limit.which].scent != own)
+            fact.note =
+                ScentText::tr("%1 in it; %2").arg(scentNamed(all[limit.which].scent), fact.note);
         if (limit.exceeded) {
             fact.tone = Tone::Danger;
             fact.note += ScentText::tr("; this is more");
@@ -43,7 +56,8 @@ void addLimits(FactSection& section, const std::vector<ScentReckoned::Limit>& li
 }
 
 FactSection scentSection(const Formula& f, const ScentPicture& p, const ScentReckoned& scent,
-                         std::span<const ScentLimit> limits, const Speech& s)
+                         std::span<const ScentLimit> limits, std::span<const ScentBlend> blends,
+                         const Speech& s)
 {
     const Line& line = *f.find(scent.line);
     FactSection out;
@@ -61,7 +75,15 @@ FactSection scentSection(const Formula& f, const ScentPicture& p, const ScentRec
                                              scentBasisName(static_cast<ScentBasis>(b)));
     out.facts.append({ScentText::tr("That is"), shares.front(),
                       shares.mid(1).join(QStringLiteral(" · ")), Tone::Plain});
-    addLimits(out, scent.limits, limits, s);
+    const auto blend = std::ranges::find(blends, line.material->id, &ScentBlend::scent);
+    if (blend != blends.end()) {
+        QStringList parts;
+        for (const ScentPart& part : blend->parts)
+            parts << ScentText::tr("%1 %2").arg(scentNamed(part.scent), s.percent(part.share, 1));
+        out.facts.append({ScentText::tr("Blended from"), QString(),
+                          parts.join(QStringLiteral(" · ")), Tone::Plain});
+    }
+    addLimits(out, scent.limits, limits, line.material->id, s);
     if (scent.noSupplierLimit)
         out.facts.append({ScentText::tr("Supplier’s limit"), ScentText::tr("not known"),
                           ScentText::tr("ask for the certificate and write its figure down here"),
@@ -73,13 +95,16 @@ FactSection scentSection(const Formula& f, const ScentPicture& p, const ScentRec
          scent.timesTried == 0 ? ScentText::tr("it may race or seize: try a small batch first")
                                : ScentText::tr("in batches of your journal"),
          scent.timesTried == 0 ? Tone::Care : Tone::Good});
-    const auto& flash = line.material->flash;
-    out.facts.append({ScentText::tr("Flash point"),
-                      flash ? s.temperature(flash->range.low()) : ScentText::tr("not known"),
-                      flash
-                          ? ScentText::tr("tells of fire near a flame, not of how much scent stays")
-                          : ScentText::tr("ask the supplier"),
-                      Tone::Plain});
+    std::optional<double> flash;
+    if (line.material->flash)
+        flash = line.material->flash->range.low();
+    else if (blend != blends.end())
+        flash = blend->flash;
+    out.facts.append(
+        {ScentText::tr("Flash point"), flash ? s.temperature(*flash) : ScentText::tr("not known"),
+         flash ? ScentText::tr("tells of fire near a flame, not of how much scent stays")
+               : ScentText::tr("ask the supplier"),
+         Tone::Plain});
     Q_UNUSED(p)
     return out;
 }
@@ -143,7 +168,7 @@ QString flashSaid(const ScentPicture& p, const Speech& s)
 }
 
 FactPage scentFacts(const Formula& f, const ScentPicture& p, std::span<const ScentLimit> limits,
-                    const Speech& s)
+                    std::span<const ScentBlend> blends, const Speech& s)
 {
     FactPage page;
     page.title = ScentText::tr("Scent");
@@ -171,7 +196,7 @@ FactPage scentFacts(const Formula& f, const ScentPicture& p, std::span<const Sce
                       ScentText::tr("%1 of the oils")
                           .arg(s.percent(p.bases.oils > 0.0 ? p.total / p.bases.oils : 0.0, 2)),
                       Tone::Plain});
-    addLimits(all, p.together, limits, s);
+    addLimits(all, p.together, limits, {}, s);
     if (p.scents.size() > 1 && p.sumOfShares > 1.0)
         all.facts.append({ScentText::tr("Shared substances"), ScentText::tr("ask"),
                           ScentText::tr("each is within its own limit, but two may hold the same "
@@ -181,7 +206,7 @@ FactPage scentFacts(const Formula& f, const ScentPicture& p, std::span<const Sce
                       p.flash == FlashCaution::None ? Tone::Good : Tone::Care});
     page.sections.append(all);
     for (const ScentReckoned& scent : p.scents)
-        page.sections.append(scentSection(f, p, scent, limits, s));
+        page.sections.append(scentSection(f, p, scent, limits, blends, s));
 
     FactSection allergens;
     allergens.title = ScentText::tr("To name on the label");
@@ -238,6 +263,25 @@ std::variant<std::vector<AllergenShare>, QString> allergensFromText(const QStrin
         if (!m.hasMatch() || !goodLow || !goodHigh || share.high < share.low || share.high > 1.0)
             return whole.simplified();
         out.push_back(std::move(share));
+    }
+    return out;
+}
+
+std::variant<std::vector<std::pair<QString, double>>, QString> partsFromText(const QString& text)
+{
+    std::vector<std::pair<QString, double>> out;
+    for (const QString& whole :
+         text.split(QRegularExpression(QStringLiteral("[,;\n]")), Qt::SkipEmptyParts)) {
+        const QString part = whole.simplified();
+        if (part.isEmpty())
+            continue;
+        static const QRegularExpression shape(
+            QStringLiteral("^(.*\\D)\\s([0-9]+(?:\\.[0-9]+)?)\\s*(?:%|g)?$"));
+        const auto m = shape.match(part);
+        const double weight = m.captured(2).toDouble();
+        if (!m.hasMatch() || !(weight > 0.0 && weight < 1e6) || out.size() >= 100)
+            return part;
+        out.emplace_back(m.captured(1).trimmed(), weight);
     }
     return out;
 }

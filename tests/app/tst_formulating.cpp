@@ -177,6 +177,35 @@ private Q_SLOTS:
         QTest::keyClicks(p.certificate(), "linalool lots");
         QTest::keyClick(p.certificate(), Qt::Key_Return);
         QVERIFY(textOf(p).contains("linalool"));
+        // A jar of her own, blended beforehand, is bound by what is in it.
+        Material jar;
+        jar.id = "dune-jar";
+        jar.name = "Dune jar";
+        jar.kind = MaterialKind::Scent;
+        Line own = formula().lines.back();
+        own.id = formula().lines.back().id + 1;
+        own.material = std::make_shared<const Material>(jar);
+        own.amount = {20.0, AmountUnit::Gram};
+        QVERIFY(!p.parts()->isVisible());
+        shop_->document().apply(AddLine{own, 99}, "jar");
+        p.which()->setCurrentIndex(p.which()->findText("Dune jar"));
+        Q_EMIT p.which()->activated(p.which()->currentIndex());
+        QVERIFY(p.parts()->isVisible() && p.certificate()->text().isEmpty());
+        for (const char* bad : {"lavender essential oil", "old boots 60"}) {
+            p.parts()->selectAll();
+            p.parts()->setFocus();
+            QTest::keyClicks(p.parts(), bad);
+            QTest::keyClick(p.parts(), Qt::Key_Return);
+            QVERIFY(!textOf(p).contains("Blended from"));
+        }
+        p.parts()->selectAll();
+        QTest::keyClicks(p.parts(), "lavender essential oil 3, clary sage essential oil 1");
+        QTest::keyClick(p.parts(), Qt::Key_Return);
+        QVERIFY2(textOf(p).contains("75.0 %"), qPrintable(textOf(p)));
+        p.product()->setCurrentIndex(int(ProductKind::RinseOff));
+        Q_EMIT p.product()->activated(int(ProductKind::RinseOff));
+        QVERIFY2(textOf(p).contains("in it; supplier"), qPrintable(textOf(p)));
+        QVERIFY(p.which()->findText("in a jar", Qt::MatchContains) >= 0);
     }
 
     // Water in another unit is the same water; it is kept for the next window.

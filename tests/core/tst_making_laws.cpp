@@ -218,6 +218,63 @@ private Q_SLOTS:
         QVERIFY2(seen > 40, qPrintable(QString::number(seen)));
     }
 
+    // A jar of scents counts as its parts would on lines of their own; and two lines of one scent
+    // count together.
+    void jarsOfScent()
+    {
+        const auto scent = [](const char* id) {
+            Material m;
+            m.id = m.name = id;
+            m.kind = MaterialKind::Scent;
+            return std::make_shared<const Material>(m);
+        };
+        const auto with = [&](std::vector<std::pair<const char*, double>> scents) {
+            Formula f = twoOils();
+            for (const auto& [id, g] : scents)
+                add(f, scent(id), grams(g));
+            return f;
+        };
+        const std::vector<ScentBlend> jars{{"jar", {{"lav", .6}, {"clove", .4}}, 45.0}};
+        const std::vector<ScentCertificate> certificates{{"lav", {{"linalool", .3, .4}}, "", ""},
+                                                         {"clove", {{"eugenol", .7, .9}}, "", ""}};
+        const std::vector<ScentLimit> limits{
+            {"lav", ScentLimit::Whose::Supplier, ProductKind::RinseOff, .01,
+             ScentBasis::BatterBefore, "", ""},
+            {"clove", ScentLimit::Whose::Supplier, ProductKind::RinseOff, .005,
+             ScentBasis::BatterWhole, "", ""}};
+        const auto picture = [&](const Formula& f) {
+            return scentPicture(f, std::get<Reckoning>(reckon(f)), limits, certificates, {}, jars);
+        };
+        const auto allowed = [&](const ScentReckoned& s, std::size_t which) {
+            for (const auto& limit : s.limits)
+                if (limit.which == which)
+                    return limit.allowed;
+            return -1.0;
+        };
+        const ScentPicture jar = picture(with({{"jar", 10}}));
+        const ScentPicture apart = picture(with({{"lav", 6}, {"clove", 4}}));
+        const double batter = jar.bases.batter;
+        QVERIFY(near(batter, apart.bases.batter));
+        QVERIFY(near(allowed(jar.scents[0], 0), .01 * batter / .6));
+        QVERIFY(near(allowed(apart.scents[0], 0), .01 * batter));
+        // x of the jar: 0.4 x is 0.5 % of the batter and x.
+        QVERIFY(near(allowed(jar.scents[0], 1), .005 * batter / (.4 - .005)));
+        QVERIFY(!jar.scents[0].noSupplierLimit && jar.scents[0].certificateKnown);
+        QCOMPARE(jar.allergens.size(), apart.allergens.size());
+        QCOMPARE(jar.allergens.size(), std::size_t(2));
+        for (std::size_t i = 0; i < 2; ++i)
+            QVERIFY(near(jar.allergens[i].high, apart.allergens[i].high));
+        QCOMPARE(jar.flash, FlashCaution::None);
+        QCOMPARE(apart.flash, FlashCaution::NotKnown);
+        // Beside lavender of its own the jar has less room; with more than the limit, none.
+        QVERIFY(near(allowed(picture(with({{"jar", 10}, {"lav", 2}})).scents[0], 0),
+                     (.01 * batter - 2) / .6));
+        QCOMPARE(allowed(picture(with({{"jar", 10}, {"lav", 200}})).scents[0], 0), 0.0);
+        const ScentPicture twice = picture(with({{"lav", .006 * batter}, {"lav", .006 * batter}}));
+        for (const ScentReckoned& s : twice.scents)
+            QVERIFY(s.limits.front().exceeded && near(s.limits.front().allowed, .004 * batter));
+    }
+
     void times()
     {
         for (const auto& [f, r] : many(5, 200)) {

@@ -160,6 +160,9 @@ private Q_SLOTS:
         row("cap above one",
             R"("limits":[{"whose":"own","kind":"face","fraction":1.5,"basis":"oils"}])",
             "limits[0].fraction");
+        row("jar of more than all",
+            R"("blends":[{"scent":"a","parts":[{"scent":"b","share":0.7},{"scent":"c","share":0.7}]}])",
+            "blends[0].parts");
         row("upside down",
             R"("certificates":[{"scent":"a","allergens":[{"name":"b","low":0.4,"high":0.1}]}])",
             "certificates[0].allergens[0].high");
@@ -181,6 +184,7 @@ private Q_SLOTS:
         own.limits = {{"x", ScentLimit::Whose::Supplier, ProductKind::Face, .01, ScentBasis::Cured,
                        "sheet", "2026-01-01"}};
         own.certificates = {{"x", {{"linalool", .1, .2}}, "sheet", ""}};
+        own.blends = {{"jar", {{"x", .75}, {"y", .25}}, {}}};
         own.prices["olive-oil"] = 0.01;
         own.water = {2.5, .7, 5.0};
         own.waterKnown = true;

@@ -125,8 +125,20 @@ void VesselColumn::arrange()
 int VesselColumn::arrangePaired(const std::vector<VesselPanel*>& used,
                                 const std::vector<VesselPanel*>& unused, int room)
 {
-    // Unused ones side by side under the others, so that these have a line or two more.
-    const int rows = (int(unused.size()) + 1) / 2;
+    // Unused ones side by side under the others, where both names have room, so that these have a
+    // line or two more.
+    std::vector<std::pair<VesselPanel*, VesselPanel*>> pairs;
+    for (VesselPanel* panel : unused) {
+        const auto open = std::ranges::find_if(pairs, [&](const auto& pair) {
+            return !pair.second &&
+                   pair.first->widthLeast() + columnGap + panel->widthLeast() <= width();
+        });
+        if (open != pairs.end())
+            open->second = panel;
+        else
+            pairs.emplace_back(panel, nullptr);
+    }
+    const int rows = int(pairs.size());
     const int tall = unused.front()->heightLeast(width());
     const int left = room - rows * (tall + columnGap) - columnGap * (int(used.size()) - 1);
     std::vector<int> bare;
@@ -141,20 +153,19 @@ int VesselColumn::arrangePaired(const std::vector<VesselPanel*>& used,
         used[i]->setGeometry(0, y, width(), got[i]);
         y += got[i] + columnGap;
     }
-    for (std::size_t i = 0; i < unused.size(); i += 2) {
+    for (const auto& [one, other] : pairs) {
         const auto put = [&](VesselPanel* panel, int x, int wide) {
             panel->setGeometry(
                 QStyle::visualRect(layoutDirection(), rect(), QRect(x, y, wide, tall)));
         };
-        if (i + 1 == unused.size())
-            put(unused[i], 0, width());
-        else {
+        if (!other) {
+            put(one, 0, width());
+        } else {
             // By the length of their names.
-            const int one = unused[i]->widthLeast();
-            const int both = one + unused[i + 1]->widthLeast();
-            const int first = (width() - columnGap) * one / both;
-            put(unused[i], 0, first);
-            put(unused[i + 1], first + columnGap, width() - columnGap - first);
+            const int both = one->widthLeast() + other->widthLeast();
+            const int first = (width() - columnGap) * one->widthLeast() / both;
+            put(one, 0, first);
+            put(other, first + columnGap, width() - columnGap - first);
         }
         y += tall + columnGap;
     }

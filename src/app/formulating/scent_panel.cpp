@@ -7,10 +7,13 @@
 #include "document/formula_document.h"
 #include "document/own_fittings.h"
 #include "storage/catalogue.h"
+#include "storage/catalogue_lookup.h"
+#include "storage/foods.h"
 #include "words/mould_words.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
 #include "words/scent_words.h"
+#include "words/search_words.h"
 
 #include <QComboBox>
 #include <QDate>
@@ -81,10 +84,15 @@ ScentPanel::ScentPanel(FormulaDocument& document, OwnFittings& fittings, PaceMem
     certificate_->setMaxLength(4000);
     certificate_->setAccessibleName(tr("Allergens by the certificate"));
     certificate_->setPlaceholderText(tr("linalool 30-40, limonene up to 3: per cent"));
-    auto* form = new QFormLayout;
+    parts_ = new QLineEdit(this);
+    parts_->setMaxLength(4000);
+    parts_->setAccessibleName(tr("Blended from"));
+    parts_->setPlaceholderText(tr("name 60, name 40: parts by weight"));
+    auto* form = form_ = new QFormLayout;
     form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->addRow(tr("For"), product_);
     form->addRow(tr("Scent"), which_);
+    form->addRow(tr("Blended from"), parts_);
     form->addRow(tr("Take"), amount);
     form->addRow(tr("A limit"), limitRow);
     form->addRow(QString(), sourceRow);
@@ -98,7 +106,11 @@ ScentPanel::ScentPanel(FormulaDocument& document, OwnFittings& fittings, PaceMem
         handling.product = static_cast<ProductKind>(at);
         this->document().apply(SetHandling{handling}, tr("Say whom it is for"));
     });
-    connect(which_, &QComboBox::activated, this, [this] { refreshControls(); });
+    connect(which_, &QComboBox::activated, this, [this] {
+        certificate_->setModified(false); // what was typed for another scent is not for this one
+        parts_->setModified(false);
+        refreshControls();
+    });
     connect(basis_, &QComboBox::activated, this, [this] { refreshControls(); });
     connect(share_, &NumberField::entered, this, [this](std::optional<double> percent) {
         if (percent)
@@ -108,6 +120,7 @@ ScentPanel::ScentPanel(FormulaDocument& document, OwnFittings& fittings, PaceMem
         connect(field, &NumberField::refused, this, &ScentPanel::noted);
     connect(keepLimit_, &QPushButton::clicked, this, &ScentPanel::writeLimit);
     connect(certificate_, &QLineEdit::editingFinished, this, &ScentPanel::writeCertificate);
+    connect(parts_, &QLineEdit::editingFinished, this, &ScentPanel::writeParts);
     const auto again = [this] {
         if (isVisible())
             refresh();
@@ -235,33 +248,100 @@ void ScentPanel::refreshControls()
             if (line.material->kind == MaterialKind::Scent)
                 which_->addItem(QString::fromStdString(line.material->name),
                                 QString::fromStdString(line.material->id));
+        // What is in a jar has its own limits and certificate.
+        for (const ScentBlend& blend : fittings_.all().blends)
+            if (which_->findData(QString::fromStdString(blend.scent)) >= 0)
+                for (const ScentPart& part : blend.parts)
+                    if (const QString id = QString::fromStdString(part.scent);
+                        which_->findData(id) < 0)
+                        which_->addItem(tr("%1, in a jar").arg(scentNamed(part.scent)), id);
         which_->addItem(tr("all scents together"), QString());
         const int at = which_->findData(before);
         which_->setCurrentIndex(before.isEmpty() || at < 0 ? 0 : at);
     }
-    share_->setEnabled(!chosenMaterial().empty());
     share_->setValue(std::nullopt);
+    share_->setEnabled(false);
     for (const ScentReckoned& scent : picture_.scents)
-        if (const Line* line = f.find(scent.line); line && line->material->id == chosenMaterial())
+        if (const Line* line = f.find(scent.line); line && line->material->id == chosenMaterial()) {
+            share_->setEnabled(true);
             share_->setValue(scent.shares[std::size_t(basis_->currentIndex())] * 100.0);
+        }
+    showCertificate();
+    showParts();
+}
+
+void ScentPanel::showCertificate()
+{
+    if (certificate_->isModified())
+        return;
+    QStringList parts;
     for (const ScentCertificate& c : fittings_.all().certificates)
-        if (c.scent == chosenMaterial() && !certificate_->isModified()) {
-            QStringList parts;
+        if (c.scent == chosenMaterial())
             for (const AllergenShare& a : c.allergens)
                 parts << QStringLiteral("%1 %2-%3")
                              .arg(QString::fromStdString(a.name),
                                   QString::number(a.low * 100, 'g', 6),
                                   QString::number(a.high * 100, 'g', 6));
-            certificate_->setText(parts.join(QStringLiteral(", ")));
+    certificate_->setText(parts.join(QStringLiteral(", ")));
+}
+
+// Only a scent of her own can be a jar that she blended.
+void ScentPanel::showParts()
+{
+    const std::string id = chosenMaterial();
+    form_->setRowVisible(parts_, !id.empty() && !Catalogue::shipped().find(id));
+    if (parts_->isModified())
+        return;
+    QStringList parts;
+    for (const ScentBlend& blend : fittings_.all().blends)
+        if (blend.scent == id)
+            for (const ScentPart& part : blend.parts)
+                parts << QStringLiteral("%1 %2").arg(scentNamed(part.scent),
+                                                     QString::number(part.share * 100, 'g', 6));
+    parts_->setText(parts.join(QStringLiteral(", ")));
+}
+
+void ScentPanel::writeParts()
+{
+    if (!parts_->isModified())
+        return;
+    parts_->setModified(false);
+    const auto read = words::partsFromText(parts_->text());
+    if (const QString* bad = std::get_if<QString>(&read)) {
+        complaint_->say(tr("“%1” is not understood. Write a name and its weight.").arg(*bad));
+        return;
+    }
+    const CatalogueLookup lookup(Foods::shippedPath(), words::searchRules());
+    ScentBlend blend{chosenMaterial(), {}, {}};
+    double sum = 0.0;
+    for (const auto& [name, weight] : std::get<0>(read)) {
+        const auto found = lookup.find(name.toStdString());
+        const auto scent = std::ranges::find_if(
+            found, [](const MaterialPtr& m) { return m->kind == MaterialKind::Scent; });
+        if (scent == found.end()) {
+            complaint_->say(tr("“%1” is no scent on the shelf.").arg(name));
+            return;
         }
+        blend.parts.push_back({(*scent)->id, weight});
+        sum += weight;
+    }
+    for (ScentPart& part : blend.parts)
+        part.share /= sum;
+    complaint_->say({});
+    changeFittings([&](Fittings& f) {
+        std::erase_if(f.blends, [&](const ScentBlend& b) { return b.scent == blend.scent; });
+        if (!blend.parts.empty())
+            f.blends.push_back(blend);
+    });
 }
 
 words::FactPage ScentPanel::factsOf(const Formula& f, const Reckoning& r)
 {
     const Fittings& own = fittings_.all();
-    picture_ = scentPicture(f, r, own.limits, own.certificates, memory_.times());
+    const std::vector<ScentBlend> blends = withFlashPoints(own.blends);
+    picture_ = scentPicture(f, r, own.limits, own.certificates, memory_.times(), blends);
     refreshControls();
-    words::FactPage page = words::scentFacts(f, picture_, own.limits, speech());
+    words::FactPage page = words::scentFacts(f, picture_, own.limits, blends, speech());
     // The lower figure as a press, and a way to take a limit back.
     for (const ScentReckoned& scent : picture_.scents)
         if (!scent.limits.empty() && scent.limits.front().exceeded)

@@ -8,6 +8,7 @@
 #include <functional>
 
 class QComboBox;
+class QFormLayout;
 class QLineEdit;
 class QPushButton;
 
@@ -32,6 +33,7 @@ public:
     QComboBox* limitBasis() const { return limitBasis_; }
     QPushButton* keepLimit() const { return keepLimit_; }
     QLineEdit* certificate() const { return certificate_; }
+    QLineEdit* parts() const { return parts_; }
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -46,6 +48,9 @@ private:
     void setShare(double percent);
     void writeLimit();
     void writeCertificate();
+    void writeParts();
+    void showCertificate();
+    void showParts();
     void changeFittings(const std::function<void(Fittings&)>& how);
 
     OwnFittings& fittings_;
@@ -60,6 +65,8 @@ private:
     QLineEdit* source_;
     QPushButton* keepLimit_;
     QLineEdit* certificate_;
+    QFormLayout* form_;
+    QLineEdit* parts_; // of a jar blended beforehand
     Complaint* complaint_;
     ScentPicture picture_;
 };

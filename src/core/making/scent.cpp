@@ -174,8 +174,9 @@ namespace {
 
 class Picture {
 public:
-    Picture(const Formula& f, const Account& r, std::span<const ScentLimit> limits)
-        : f_(f), r_(r), limits_(limits)
+    Picture(const Formula& f, const Account& r, std::span<const ScentLimit> limits,
+            std::span<const ScentBlend> blends)
+        : f_(f), r_(r), limits_(limits), blends_(blends)
     {
     }
 
@@ -238,6 +239,53 @@ private:
         }
     }
 
+    const ScentBlend* blendOf(const ScentReckoned& scent) const
+    {
+        const auto found =
+            std::ranges::find(blends_, f_.find(scent.line)->material->id, &ScentBlend::scent);
+        return found == blends_.end() ? nullptr : &*found;
+    }
+
+    // How much of a scent's weight is that one.
+    double shareIn(const ScentReckoned& scent, const std::string& id) const
+    {
+        if (f_.find(scent.line)->material->id == id)
+            return 1.0;
+        double share = 0.0;
+        if (const ScentBlend* blend = blendOf(scent))
+            for (const ScentPart& part : blend->parts)
+                share += part.scent == id ? part.share : 0.0;
+        return share;
+    }
+
+    // The most of a line, g, so that what it brings of the limited scent stays under the limit
+    // beside what the others bring; all other scents' grams held.
+    std::optional<double> allowed(const ScentReckoned& scent, const ScentLimit& limit) const
+    {
+        const double share = shareIn(scent, limit.scent);
+        if (!(share > 0.0) || faultOf(careful_))
+            return std::nullopt;
+        double others = 0.0;
+        for (const ScentReckoned& other : out_.scents)
+            if (other.line != scent.line)
+                others += other.gramsHigh * shareIn(other, limit.scent);
+        const BaseTerms terms = termsOf(limit.basis, careful_);
+        const double room =
+            limit.fraction * (terms.without + terms.share * (out_.total - scent.grams)) - others;
+        const double each = share - limit.fraction * terms.share;
+        if (!(each > 0.0)) // no amount of it is too much
+            return std::nullopt;
+        return std::max(0.0, room / each);
+    }
+
+    bool hasSupplierLimit(const std::string& id) const
+    {
+        return std::ranges::any_of(limits_, [&](const ScentLimit& limit) {
+            return limit.scent == id && limit.kind == f_.handling.product &&
+                   limit.whose == ScentLimit::Whose::Supplier;
+        });
+    }
+
     static void sortLimits(std::vector<ScentReckoned::Limit>& limits)
     {
         std::ranges::stable_sort(limits, {}, &ScentReckoned::Limit::allowed);
@@ -249,17 +297,19 @@ private:
         for (const ScentReckoned& scent : out_.scents)
             high += scent.gramsHigh;
         for (ScentReckoned& scent : out_.scents) {
-            const std::string& id = f_.find(scent.line)->material->id;
             for (std::size_t i = 0; i < limits_.size(); ++i) {
                 const ScentLimit& limit = limits_[i];
-                if (limit.scent != id || limit.kind != f_.handling.product)
+                if (limit.scent.empty() || limit.kind != f_.handling.product)
                     continue;
-                scent.noSupplierLimit &= limit.whose != ScentLimit::Whose::Supplier;
-                const auto cap =
-                    scentCap(limit.fraction, limit.basis, careful_, out_.total - scent.grams);
-                if (const double* grams = std::get_if<double>(&cap))
+                if (const auto grams = allowed(scent, limit))
                     scent.limits.push_back({i, *grams, scent.gramsHigh > *grams * (1.0 + 1e-9)});
             }
+            const ScentBlend* blend = blendOf(scent);
+            scent.noSupplierLimit =
+                !hasSupplierLimit(f_.find(scent.line)->material->id) &&
+                !(blend && std::ranges::all_of(blend->parts, [&](const ScentPart& part) {
+                      return hasSupplierLimit(part.scent);
+                  }));
             sortLimits(scent.limits);
             if (!scent.limits.empty() && scent.limits.front().allowed > 0.0)
                 out_.sumOfShares += scent.gramsHigh / scent.limits.front().allowed;
@@ -279,12 +329,20 @@ private:
     {
         std::vector<CertifiedGrams> certified;
         for (ScentReckoned& scent : out_.scents) {
-            const auto found = std::ranges::find(certificates, f_.find(scent.line)->material->id,
-                                                 &ScentCertificate::scent);
-            if (found == certificates.end())
+            const auto add = [&](const std::string& id, double grams) {
+                const auto found = std::ranges::find(certificates, id, &ScentCertificate::scent);
+                if (found == certificates.end())
+                    return false;
+                certified.push_back({grams, &*found});
+                return true;
+            };
+            scent.certificateKnown = add(f_.find(scent.line)->material->id, scent.grams);
+            const ScentBlend* blend = blendOf(scent);
+            if (scent.certificateKnown || !blend)
                 continue;
             scent.certificateKnown = true;
-            certified.push_back({scent.grams, &*found});
+            for (const ScentPart& part : blend->parts)
+                scent.certificateKnown &= add(part.scent, scent.grams * part.share);
         }
         const Interval loss = cureLoss(r_);
         const Interval cured = Interval::around(r_.batterGrams * (1.0 - loss.high()),
@@ -307,7 +365,10 @@ private:
             if (line.vessel == Vessel::AfterCook)
                 out_.celsiusAdded = cookedCelsius;
             const auto& flash = line.material->flash;
-            points.push_back(flash ? std::optional(flash->range.low()) : std::nullopt);
+            const ScentBlend* blend = blendOf(scent);
+            points.push_back(flash   ? std::optional(flash->range.low())
+                             : blend ? blend->flash
+                                     : std::nullopt);
         }
         out_.celsiusPeak = std::max(out_.celsiusPeak, out_.celsiusAdded);
         out_.flash = flashCaution(points, out_.celsiusAdded, out_.celsiusPeak, out_.isCooked);
@@ -316,6 +377,7 @@ private:
     const Formula& f_;
     const Account& r_;
     std::span<const ScentLimit> limits_;
+    std::span<const ScentBlend> blends_;
     ScentPicture out_;
     ScentBases careful_;
 };
@@ -325,9 +387,9 @@ private:
 ScentPicture scentPicture(const Formula& formula, const Account& account,
                           std::span<const ScentLimit> limits,
                           std::span<const ScentCertificate> certificates,
-                          std::span<const TimesTried> tried)
+                          std::span<const TimesTried> tried, std::span<const ScentBlend> blends)
 {
-    return Picture(formula, account, limits).make(certificates, tried);
+    return Picture(formula, account, limits, blends).make(certificates, tried);
 }
 
 } // namespace rhexion

@@ -75,6 +75,18 @@ struct ScentCertificate {
     std::string date;
     friend bool operator==(const ScentCertificate&, const ScentCertificate&) = default;
 };
+// A jar of several scents blended beforehand: its limits and allergens are those of its parts.
+struct ScentPart {
+    std::string scent;  // material id
+    double share = 0.0; // by weight, above 0; together at most 1
+    friend bool operator==(const ScentPart&, const ScentPart&) = default;
+};
+struct ScentBlend {
+    std::string scent; // material id of the jar
+    std::vector<ScentPart> parts;
+    std::optional<double> flash; // C, the lowest of its parts'; absent where one is not known
+};
+
 enum class Declare { Below, ToBeSafe, Must };
 const char* codeOf(Declare declare);
 struct AllergenInBar {
@@ -136,11 +148,13 @@ struct TimesTried {
     std::string material; // id
     int times = 0;
 };
+// A limit on a scent holds for all that is in the batter of it, on other lines and in jars too.
 // What the temperature is where scents join: the mixing temperature, of a cooked batter 80 C
 // (common practice) unless it goes in after the cook and is said to have cooled.
 ScentPicture scentPicture(const Formula& formula, const Account& account,
                           std::span<const ScentLimit> limits,
                           std::span<const ScentCertificate> certificates,
-                          std::span<const TimesTried> tried);
+                          std::span<const TimesTried> tried,
+                          std::span<const ScentBlend> blends = {});
 
 } // namespace rhexion
