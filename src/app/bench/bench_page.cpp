@@ -35,6 +35,7 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QLayout>
 #include <QLineEdit>
 #include <QListView>
 #include <QPushButton>
@@ -335,8 +336,8 @@ Panel* BenchPage::open(Panel*& panel, int width, Make make)
         connect(panel, &Panel::closed, this, &BenchPage::showFigures);
     }
     sideWanted_ = width;
-    fitSide();
     side_->setCurrentWidget(panel);
+    fitSide();
     bringSide();
     return panel;
 }
@@ -351,8 +352,13 @@ void BenchPage::fitSide()
     if (wide) {
         const int wanted =
             width() < Theme::px(readingPage) ? sideWidth : std::max(sideWidth, sideWanted_);
-        side_->setMinimumHeight(Theme::px(sideHeight) / 2);
         side_->setFixedWidth(Theme::px(wanted));
+        // A panel whose fields go on in a row of their own is as high as they need; the page rolls.
+        const QLayout* inside = side_->currentWidget() ? side_->currentWidget()->layout() : nullptr;
+        side_->setMinimumHeight(std::max(Theme::px(sideHeight) / 2,
+                                         inside && inside->hasHeightForWidth()
+                                             ? inside->totalMinimumHeightForWidth(Theme::px(wanted))
+                                             : 0));
     } else {
         side_->setMinimumSize(0, Theme::px(sideHeight));
         side_->setMaximumWidth(QWIDGETSIZE_MAX);
@@ -417,8 +423,8 @@ void BenchPage::showTopic(Topic topic)
         connect(panel, &TopicPanel::closed, this, &BenchPage::showFigures);
     }
     sideWanted_ = sideWidthReading;
-    fitSide();
     side_->setCurrentWidget(panel);
+    fitSide();
     bringSide();
     panel->setFocus();
 }
@@ -488,8 +494,8 @@ void BenchPage::showWorkingOf(Rule rule, PortionId portion)
 void BenchPage::showFigures()
 {
     sideWanted_ = sideWidth;
-    fitSide();
     side_->setCurrentWidget(figures_);
+    fitSide();
     bringSide();
 }
 

@@ -3,6 +3,7 @@
 #include "app/formulating/pace_memory.h"
 #include "app/theme/theme.h"
 #include "app/widgets/complaint.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 #include "document/own_fittings.h"
@@ -18,7 +19,6 @@
 #include <QComboBox>
 #include <QDate>
 #include <QFormLayout>
-#include <QHBoxLayout>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QSignalBlocker>
@@ -54,9 +54,9 @@ ScentPanel::ScentPanel(FormulaDocument& document, OwnFittings& fittings, PaceMem
     basis_ = new QComboBox(this);
     addBases(basis_);
     basis_->setAccessibleName(tr("Of what"));
-    auto* amount = new QHBoxLayout;
+    auto* amount = new FlowLayout(nullptr, 6, 4);
     amount->addWidget(share_);
-    amount->addWidget(basis_, 1);
+    amount->addWidget(basis_);
 
     whose_ = new QComboBox(this);
     whose_->addItems({tr("supplier’s"), tr("local"), tr("my own")});
@@ -68,18 +68,17 @@ ScentPanel::ScentPanel(FormulaDocument& document, OwnFittings& fittings, PaceMem
     addBases(limitBasis_);
     limitBasis_->setCurrentIndex(int(ScentBasis::Cured));
     limitBasis_->setAccessibleName(tr("Of what"));
-    auto* limitRow = new QHBoxLayout;
+    auto* limitRow = new FlowLayout(nullptr, 6, 4);
     limitRow->addWidget(whose_);
     limitRow->addWidget(limit_);
-    limitRow->addWidget(limitBasis_, 1);
+    limitRow->addWidget(limitBasis_);
     source_ = new QLineEdit(this);
     source_->setMaxLength(200);
     source_->setAccessibleName(tr("Where the limit is from"));
     source_->setPlaceholderText(tr("where it is from: certificate, law"));
     keepLimit_ = new QPushButton(tr("Write it down"), this);
-    auto* sourceRow = new QHBoxLayout;
-    sourceRow->addWidget(source_, 1);
-    sourceRow->addWidget(keepLimit_);
+    limitRow->addWidget(source_);
+    limitRow->addWidget(keepLimit_);
     certificate_ = new QLineEdit(this);
     certificate_->setMaxLength(4000);
     certificate_->setAccessibleName(tr("Allergens by the certificate"));
@@ -89,13 +88,11 @@ ScentPanel::ScentPanel(FormulaDocument& document, OwnFittings& fittings, PaceMem
     parts_->setAccessibleName(tr("Blended from"));
     parts_->setPlaceholderText(tr("name 60, name 40: parts by weight"));
     auto* form = form_ = new QFormLayout;
-    form->setRowWrapPolicy(QFormLayout::WrapLongRows);
     form->addRow(tr("For"), product_);
     form->addRow(tr("Scent"), which_);
     form->addRow(tr("Blended from"), parts_);
     form->addRow(tr("Take"), amount);
     form->addRow(tr("A limit"), limitRow);
-    form->addRow(QString(), sourceRow);
     form->addRow(tr("Allergens"), certificate_);
     above()->addLayout(form);
     complaint_ = new Complaint(this);

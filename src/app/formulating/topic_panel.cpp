@@ -44,6 +44,7 @@ TopicPanel::TopicPanel(const QString& title, FormulaDocument& document, QWidget*
     page_->setOpenLinks(false);
     page_->setFrameShape(QFrame::NoFrame);
     page_->setAccessibleName(title);
+    page_->setMinimumHeight(Theme::px(120));
     body()->addWidget(page_, 1);
     connect(page_, &PageBrowser::anchorClicked, this, [this](const QUrl& url) {
         if (url.scheme() == QLatin1String("do"))

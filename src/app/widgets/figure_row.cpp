@@ -95,8 +95,14 @@ void FigureRow::paintEvent(QPaintEvent*)
         painter.drawText(room, Qt::AlignLeft | Qt::AlignVCenter, text());
     else {
         painter.setFont(Theme::small());
-        painter.drawText(room.adjusted(0, -3, 0, 3),
-                         Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap, text());
+        const QRect two = room.adjusted(0, -3, 0, 3);
+        const int flags = Qt::AlignLeft | Qt::AlignVCenter | Qt::TextWordWrap;
+        if (painter.fontMetrics().boundingRect(two, flags, text()).height() <= two.height() + 2)
+            painter.drawText(two, flags, text());
+        else // its ends tell most; the working has the whole
+            painter.drawText(
+                room, Qt::AlignLeft | Qt::AlignVCenter,
+                painter.fontMetrics().elidedText(text(), Qt::ElideMiddle, room.width()));
     }
     if (!note_.isEmpty() && !compact_) {
         painter.setFont(Theme::small());
