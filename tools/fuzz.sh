@@ -12,7 +12,7 @@ seconds=${1:-60}
 [ $# -gt 0 ] || set -- formula catalogue csv phrase recipe shelf_row journal_row
 cmake --preset fuzz >/dev/null
 for target in "$@"; do
-    cmake --build build/fuzz --target "fuzz_$target" >/dev/null
+    cmake --build build/fuzz --target "fuzz_$target" >"build/fuzz/build.log" || { cat build/fuzz/build.log; exit 1; }
 done
 mkdir -p build/fuzz/found build/fuzz/corpus
 for target in "$@"; do

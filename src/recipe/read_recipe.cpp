@@ -129,7 +129,7 @@ public:
         for (RecipeLine& line : out_.lines) {
             auto& questions = line.amount.ask;
             std::ranges::sort(questions);
-            questions.erase(std::ranges::unique(questions).begin(), questions.end());
+            questions.erase(std::unique(questions.begin(), questions.end()), questions.end());
         }
         return std::move(out_);
     }
