@@ -1,14 +1,13 @@
 #include "app/sheet_actions.h"
 
+#include "app/print_preview.h"
 #include "document/formula_document.h"
 #include "sheet/batch_sheet.h"
-#include "sheet/paper.h"
 #include "words/refusal_words.h"
 
 #include <QFileDialog>
 #include <QMenu>
 #include <QPrintDialog>
-#include <QPrintPreviewDialog>
 #include <QPrinter>
 #include <QSettings>
 
@@ -77,17 +76,15 @@ void SheetActions::print()
     if (!r)
         return;
     QPrinter printer(QPrinter::HighResolution);
-    prepare(printer);
+    preparePrinter(printer, docName(), speech_.habits());
     QPrintDialog dialog(&printer, &window_);
     if (dialog.exec() == QDialog::Accepted)
         BatchSheet(document_.formula(), *r, speech_).draw(printer, withWorking());
 }
 
-void SheetActions::prepare(QPrinter& printer) const
+QString SheetActions::docName() const
 {
-    printer.setDocName(QString::fromStdString(document_.formula().name));
-    printer.setPageSize(pageSizeOf(speech_.habits()));
-    printer.setPageMargins(paperMargins(), QPageLayout::Millimeter);
+    return QString::fromStdString(document_.formula().name);
 }
 
 void SheetActions::preview()
@@ -95,14 +92,10 @@ void SheetActions::preview()
     const Reckoning* r = reckoned();
     if (!r)
         return;
-    QPrinter printer(QPrinter::HighResolution);
-    prepare(printer);
-    QPrintPreviewDialog dialog(&printer, &window_);
-    dialog.setWindowTitle(tr("The batch sheet as it will be printed"));
-    connect(&dialog, &QPrintPreviewDialog::paintRequested, &dialog, [&](QPrinter* to) {
-        BatchSheet(document_.formula(), *r, speech_).draw(*to, withWorking());
-    });
-    dialog.exec();
+    previewPages(window_, tr("The batch sheet as it will be printed"), docName(), speech_.habits(),
+                 [&](QPagedPaintDevice& to) {
+                     BatchSheet(document_.formula(), *r, speech_).draw(to, withWorking());
+                 });
 }
 
 } // namespace rhexion

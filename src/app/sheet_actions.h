@@ -6,7 +6,6 @@
 #include "words/speech.h"
 
 class QMenu;
-class QPrinter;
 class QWidget;
 
 namespace rhexion {
@@ -31,7 +30,7 @@ private:
     const Reckoning* reckoned(); // or nothing, and said() says why
     void print();
     void preview();
-    void prepare(QPrinter& printer) const;
+    QString docName() const;
     void save();
 
     FormulaDocument& document_;

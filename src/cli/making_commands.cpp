@@ -217,8 +217,8 @@ int mouldCommand(Opened& f, const MakingOptions& o)
     }
     if (o.json)
         return putJson(mouldFitToJson(f.formula, f.reckoning));
-    return putFacts(
-        words::mouldFacts(f.formula, f.reckoning, std::get<Fittings>(fittings).vessels, o.speech));
+    return putFacts(words::mouldFacts(fitMoulds(f.formula, f.reckoning), f.formula, f.reckoning,
+                                      std::get<Fittings>(fittings).vessels, o.speech));
 }
 
 int scentCommand(const Opened& f, const MakingOptions& o)
@@ -485,7 +485,8 @@ int runMakingCommand(const QString& command, const QStringList& words, const Mak
         return textCommand(f, o);
     if (command == QLatin1String("blend"))
         return o.json ? putJson(blendToJson(f.formula, f.reckoning))
-                      : putFacts(words::blendFacts(f.formula, f.reckoning, o.speech));
+                      : putFacts(words::blendFacts(blendOf(f.formula, f.reckoning), f.formula,
+                                                   f.reckoning, o.speech));
     return o.json ? putJson(workingToJson(f.formula, f.reckoning, {}, {}))
                   : putFacts(words::workingFacts(f.formula, f.reckoning, {}, {}, o.speech));
 }

@@ -132,11 +132,11 @@ QString blendSentence(std::string_view w)
     return {};
 }
 
-FactPage blendFacts(const Formula& f, const Reckoning& r, const Speech& s)
+FactPage blendFacts(const OrCannot<Blend>& made, const Formula& f, const Reckoning& r,
+                    const Speech& s)
 {
     FactPage page;
     page.title = BlendText::tr("Blend");
-    const auto made = blendOf(f, r);
     if (const Cannot* why = std::get_if<Cannot>(&made)) {
         page.lead = cannot(*why, s);
         return page;

@@ -13,6 +13,8 @@ QString acidGroupSays(AcidGroup group); // what it brings to a bar
 // One plain sentence by the code of a row of blend.h.
 QString blendSentence(std::string_view word);
 
-FactPage blendFacts(const Formula& formula, const Reckoning& reckoning, const Speech& speech);
+// blend: as blendOf() gives it.
+FactPage blendFacts(const OrCannot<Blend>& blend, const Formula& formula,
+                    const Reckoning& reckoning, const Speech& speech);
 
 } // namespace rhexion::words

@@ -284,12 +284,11 @@ QString headroomReason(Headroom situation)
     return {};
 }
 
-FactPage mouldFacts(const Formula& f, const Reckoning& r, const std::vector<OwnVessel>& vessels,
-                    const Speech& s)
+FactPage mouldFacts(const OrCannot<MouldFit>& fitted, const Formula& f, const Reckoning& r,
+                    const std::vector<OwnVessel>& vessels, const Speech& s)
 {
     FactPage page;
     page.title = MouldText::tr("Mould");
-    const auto fitted = fitMoulds(f, r);
     if (const Cannot* why = std::get_if<Cannot>(&fitted)) {
         page.lead = cannot(*why, s);
         return page;

@@ -14,8 +14,9 @@ QString mouldName(const Mould& mould, const Speech& speech); // "Loaf 24.0 by 8.
 QString ownVesselKindName(OwnVesselKind kind);
 QString headroomReason(Headroom situation);
 
-// What it comes to in its moulds; vessels: the maker's own.
-FactPage mouldFacts(const Formula& formula, const Reckoning& reckoning,
-                    const std::vector<OwnVessel>& vessels, const Speech& speech);
+// What it comes to in its moulds; fit: as fitMoulds() gives it; vessels: the maker's own.
+FactPage mouldFacts(const OrCannot<MouldFit>& fit, const Formula& formula,
+                    const Reckoning& reckoning, const std::vector<OwnVessel>& vessels,
+                    const Speech& speech);
 
 } // namespace rhexion::words

@@ -1,5 +1,6 @@
 // The panels of formulating in the real window: each moved as a hand does, its figures against the
 // core's, and every change taken back by undo.
+#include "app/bench/vessel_panel.h"
 #include "app/formulating/blend_panel.h"
 #include "app/formulating/compare_panel.h"
 #include "app/formulating/formulating_panels.h"
@@ -135,6 +136,38 @@ private Q_SLOTS:
         QVERIFY(formula().moulds.empty());
         shop_->document().history().undo();
         QCOMPARE(formula().moulds.size(), std::size_t(1));
+    }
+
+    // In a narrow window, too, fields keep their height and lie over no other; vessels' names are
+    // whole beside a panel.
+    void roomForAll()
+    {
+        shop_->document().reset(demo(demoNames[3]), {});
+        for (const QSize size : {QSize(1280, 740), QSize(1024, 700)}) {
+            shop_->window->resize(size);
+            auto& p = panel<ScentPanel>(Topic::Scent);
+            QTest::qWait(50);
+            QList<QWidget*> fields;
+            for (QWidget* field : p.findChildren<QWidget*>())
+                if (field->isVisible() &&
+                    (qobject_cast<QComboBox*>(field) || qobject_cast<QLineEdit*>(field)) &&
+                    !qobject_cast<QComboBox*>(field->parentWidget()))
+                    fields << field;
+            QVERIFY(fields.size() > 6);
+            for (const QWidget* a : fields) {
+                QVERIFY2(a->height() >= a->sizeHint().height(), qPrintable(a->accessibleName()));
+                for (const QWidget* b : fields)
+                    QVERIFY2(a == b || a->parentWidget() != b->parentWidget() ||
+                                 !a->geometry().intersects(b->geometry()),
+                             qPrintable(a->accessibleName()));
+            }
+            if (size.width() < 1280)
+                continue;
+            for (const VesselPanel* vessel : shop_->window->bench().findChildren<VesselPanel*>())
+                if (vessel->isVisible())
+                    QVERIFY2(vessel->width() >= vessel->widthLeast(),
+                             qPrintable(vessel->accessibleName()));
+        }
     }
 
     // A limit typed from a certificate binds; the lower figure is one press and undone by one.

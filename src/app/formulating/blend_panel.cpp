@@ -19,7 +19,7 @@ words::FactPage BlendPanel::factsOf(const Formula& f, const Reckoning& r)
     const auto made = blendOf(f, r);
     const Blend* blend = std::get_if<Blend>(&made);
     picture_->set(blend ? std::optional(*blend) : std::nullopt, speech());
-    return words::blendFacts(f, r, speech());
+    return words::blendFacts(made, f, r, speech());
 }
 
 } // namespace rhexion

@@ -114,9 +114,7 @@ MouldPanel::MouldPanel(FormulaDocument& document, OwnFittings& fittings, QWidget
         picture_->show();
     });
     connect(editor_, &MouldEditor::kept, this, [this](const Mould& mould) {
-        const auto fault = fittings_.change([&](Fittings& f) { f.moulds.push_back(mould); });
-        if (fault)
-            Q_EMIT noted(words::fileFault(*fault));
+        noteFault(fittings_.change([&](Fittings& f) { f.moulds.push_back(mould); }));
         editor_->hide();
         picture_->show();
         use(mould);
@@ -212,11 +210,9 @@ void MouldPanel::addVessel()
     const auto kind = static_cast<OwnVesselKind>(vesselKind_->currentIndex());
     const QString name =
         tr("%1, %2").arg(words::ownVesselKindName(kind).toLower(), speech().volume(ml));
-    const auto fault = fittings_.change([&](Fittings& f) {
+    noteFault(fittings_.change([&](Fittings& f) {
         f.vessels.push_back({name.toStdString(), kind, ml});
-    });
-    if (fault)
-        Q_EMIT noted(words::fileFault(*fault));
+    }));
     vesselRoom_->setValue(std::nullopt);
 }
 
@@ -262,8 +258,8 @@ void MouldPanel::refreshControls()
 
 words::FactPage MouldPanel::factsOf(const Formula& f, const Reckoning& r)
 {
-    words::FactPage page = words::mouldFacts(f, r, fittings_.all().vessels, speech());
     const auto fitted = fitMoulds(f, r);
+    words::FactPage page = words::mouldFacts(fitted, f, r, fittings_.all().vessels, speech());
     const auto* fit = std::get_if<MouldFit>(&fitted);
     if (fit && !f.moulds.empty())
         picture_->set(f.moulds[std::size_t(shown_)], fit->levels[std::size_t(shown_)], f.cutting,
@@ -312,12 +308,10 @@ void MouldPanel::act(const QString& code)
         shown_ = at;
         refresh();
     } else if (code.startsWith(QLatin1String("vessel-"))) {
-        const auto fault = fittings_.change([&](Fittings& f) {
+        noteFault(fittings_.change([&](Fittings& f) {
             if (std::size_t(at) < f.vessels.size())
                 f.vessels.erase(f.vessels.begin() + at);
-        });
-        if (fault)
-            Q_EMIT noted(words::fileFault(*fault));
+        }));
     }
 }
 

@@ -159,11 +159,8 @@ void ScentPanel::setShare(double percent)
         // The others keep their grams; this one is a share of what it belongs to.
         ScentBases bases = picture_.bases;
         const double others = picture_.total - scent.grams;
-        bases.batter += others;
-        bases.oils = picture_.bases.oils;
-        const bool withOthers = basis == ScentBasis::BatterWhole || basis == ScentBasis::Cured;
-        if (!withOthers)
-            bases.batter -= others;
+        if (basis == ScentBasis::BatterWhole || basis == ScentBasis::Cured)
+            bases.batter += others;
         const ScentShare share{percent / 100.0, basis};
         const auto grams = scentGrams(std::span(&share, 1), bases);
         if (const Cannot* cannot = std::get_if<Cannot>(&grams)) {

@@ -29,9 +29,7 @@ TopicPanel::TopicPanel(const QString& title, FormulaDocument& document, QWidget*
     menu->addAction(tr("Look at it and print…"), this,
                     [=, this] { printFacts(*window(), facts_, name(), speech_.habits()); });
     menu->addAction(tr("Keep as PDF…"), this, [=, this] {
-        const QString fault = saveFacts(*window(), facts_, name(), speech_.habits());
-        if (!fault.isEmpty())
-            Q_EMIT noted(fault);
+        noteFault(saveFacts(*window(), facts_, name(), speech_.habits()));
     });
     menu->addAction(tr("Copy as text"), this,
                     [this] { QApplication::clipboard()->setText(words::factsAsText(facts_)); });
@@ -73,6 +71,12 @@ void TopicPanel::showEvent(QShowEvent* event)
 {
     SidePanel::showEvent(event);
     refresh();
+}
+
+void TopicPanel::noteFault(const std::optional<FileFault>& fault)
+{
+    if (fault)
+        Q_EMIT noted(words::fileFault(*fault));
 }
 
 void TopicPanel::refresh()

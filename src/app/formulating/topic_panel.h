@@ -4,8 +4,11 @@
 
 #include "app/widgets/side_panel.h"
 #include "core/advice/reckon.h"
+#include "storage/file_fault.h"
 #include "words/facts.h"
 #include "words/speech.h"
+
+#include <optional>
 
 class QVBoxLayout;
 
@@ -39,6 +42,7 @@ protected:
     virtual words::FactPage factsOf(const Formula& formula, const Reckoning& reckoning) = 0;
     virtual void act(const QString& code) { Q_UNUSED(code) } // a press among the facts
     void refresh();
+    void noteFault(const std::optional<FileFault>& fault); // nothing where there is none
 
 private:
     FormulaDocument& document_;

@@ -73,9 +73,7 @@ WaterPanel::WaterPanel(FormulaDocument& document, OwnFittings& fittings, QWidget
         keep(h / millimolesPer(static_cast<HardnessUnit>(unit)), unit);
     });
     connect(dose_, &QComboBox::activated, this, [this](int at) {
-        const auto fault = fittings_.change([at](Fittings& f) { f.water.dose = washDoses[at]; });
-        if (fault)
-            Q_EMIT noted(words::fileFault(*fault));
+        noteFault(fittings_.change([at](Fittings& f) { f.water.dose = washDoses[at]; }));
     });
     connect(customer_, &QPushButton::clicked, this, [this] {
         for (const words::FactSection& section : facts().sections)
@@ -97,13 +95,11 @@ void WaterPanel::keep(double value, int at)
         refresh();
         return;
     }
-    const auto fault = fittings_.change([&](Fittings& f) {
+    noteFault(fittings_.change([&](Fittings& f) {
         f.water.hardness = std::get<double>(h);
         f.unit = unit;
         f.waterKnown = true;
-    });
-    if (fault)
-        Q_EMIT noted(words::fileFault(*fault));
+    }));
     refresh();
 }
 

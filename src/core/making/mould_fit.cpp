@@ -1,12 +1,9 @@
 #include "core/making/mould_fit.h"
 
-#include "core/formula/scale.h"
-#include "core/units/root.h"
+#include "core/seek/seek.h"
 
 #include <algorithm>
 #include <cmath>
-#include <functional>
-#include <limits>
 #include <numeric>
 
 namespace rhexion {
@@ -146,41 +143,19 @@ void finishLevel(const Formula& f, const Account& r, const MouldUse& use, double
 }
 
 // The factor at which a figure of the scaled formula comes out as wanted.
-OrCannot<double> factorWhere(const Formula& formula, double wanted,
-                             const std::function<double(const Formula&, const Reckoning&)>& of)
+OrCannot<double> factorWhere(const Formula& formula, double wanted, const seek::Gauge& gauge)
 {
-    const auto figureAt = [&](double factor) {
-        constexpr double none = std::numeric_limits<double>::quiet_NaN();
-        Formula f = formula;
-        for (const Edit& edit : scaled(formula, factor))
-            if (!apply(f, edit))
-                return none;
-        const ReckonResult result = reckon(f);
-        const auto* r = std::get_if<Reckoning>(&result);
-        return r ? of(f, *r) : none;
-    };
-    const double now = figureAt(1.0);
-    if (!isAboveNothing(now))
+    const ReckonResult result = reckon(formula);
+    const auto* r = std::get_if<Reckoning>(&result);
+    const auto now = r ? gauge(*r) : std::nullopt;
+    if (!now || !isAboveNothing(*now))
         return Cannot{CannotCode::NotReckoned, "formula", {}};
     if (!isAboveNothing(wanted))
         return Cannot{CannotCode::NotPositive, "wanted", {}};
-    // Nearly straight in the factor: a bracket around the straight answer is soon found.
-    const double guess = wanted / now;
-    for (double spread = 1.25; spread < 1e4; spread *= spread) {
-        const double low = std::max(1e-4, guess / spread);
-        const double high = std::min(1e4, guess * spread);
-        const double atLow = figureAt(low) - wanted;
-        const double atHigh = figureAt(high) - wanted;
-        if (!std::isfinite(atLow) || !std::isfinite(atHigh))
-            break;
-        if ((atLow <= 0.0) == (atHigh < 0.0))
-            continue;
-        const seek::Root found =
-            seek::root([&](double k) { return figureAt(k) - wanted; }, low, high);
-        if (found.outcome == seek::Outcome::Found && std::abs(found.value) < 1e-5 * wanted)
-            return found.at;
-    }
-    return Cannot{CannotCode::DoesNotScale, "formula", {now}};
+    const seek::Sought found = seek::seek(formula, seek::scaleKnob(), gauge, wanted);
+    if (found.outcome == seek::Outcome::Found && std::abs(found.value - wanted) < 1e-5 * wanted)
+        return found.at;
+    return Cannot{CannotCode::DoesNotScale, "formula", {*now}};
 }
 
 } // namespace
@@ -250,18 +225,19 @@ OrCannot<double> factorToFill(const Formula& formula, FillAim aim)
     }
     if (!(wanted > 0.0))
         return Cannot{CannotCode::NotPositive, "mould", {}};
-    return factorWhere(formula, wanted, [aim](const Formula& f, const Reckoning& r) {
-        const auto density = batterDensity(batterAtPouring(f, r), warmth(f));
+    // What lies where, of what, at which warmth: a factor leaves it as it is.
+    return factorWhere(formula, wanted, [&](const Reckoning& r) -> std::optional<double> {
+        const auto density = batterDensity(batterAtPouring(formula, r), warmth(formula));
         const auto* rho = std::get_if<Interval>(&density);
         if (!rho)
-            return std::numeric_limits<double>::quiet_NaN();
+            return std::nullopt;
         const double of = aim == FillAim::Enough    ? rho->high()
                           : aim == FillAim::Typical ? rho->typical()
                                                     : rho->low();
         const double residue = aim == FillAim::Enough    ? residueHigh
                                : aim == FillAim::Typical ? residueTypical
                                                          : residueLow;
-        return (r.batterGrams - toppings(f, r)) * (1.0 - residue) / of;
+        return (r.batterGrams - toppings(formula, r)) * (1.0 - residue) / of;
     });
 }
 
@@ -283,8 +259,8 @@ OrCannot<double> factorForBars(const Formula& formula, double bars, double cured
         return Cannot{CannotCode::NotPositive, "bars", {}};
     if (!isAboveNothing(cured))
         return Cannot{CannotCode::NotPositive, "cured", {}};
-    return factorWhere(formula, bars * cured, [](const Formula& f, const Reckoning& r) {
-        return (r.batterGrams - toppings(f, r)) * (1.0 - residueTypical) *
+    return factorWhere(formula, bars * cured, [&](const Reckoning& r) {
+        return (r.batterGrams - toppings(formula, r)) * (1.0 - residueTypical) *
                (1.0 - cureLoss(r).typical());
     });
 }
@@ -299,10 +275,8 @@ OrCannot<StockFactor> factorForStock(const Formula& formula, const std::vector<L
         const LineReckoned* line = std::get<Reckoning>(now).find(have.line);
         if (!line || !(line->grams > 0.0))
             continue;
-        const auto factor =
-            factorWhere(formula, have.grams, [&](const Formula&, const Reckoning& r) {
-                return r.find(have.line)->grams;
-            });
+        const auto factor = factorWhere(
+            formula, have.grams, [&](const Reckoning& r) { return r.find(have.line)->grams; });
         if (const Cannot* cannot = std::get_if<Cannot>(&factor))
             return Cannot{cannot->code, formula.find(have.line)->material->name, cannot->figures};
         if (!least || std::get<double>(factor) < least->factor)
