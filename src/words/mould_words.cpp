@@ -72,6 +72,24 @@ QString itemName(const std::string& item)
         {"contents", MouldText::tr("what is in it")},
         {"batter", MouldText::tr("the batter")},
         {"oils", MouldText::tr("the oils")},
+        {"jug-liquid", MouldText::tr("a liquid in the jug")},
+        {"hydroxide", MouldText::tr("the lye")},
+        {"oil", MouldText::tr("an oil")},
+        {"share", MouldText::tr("a share of a liquid")},
+        {"purity", MouldText::tr("the purity of the lye")},
+        {"vessel", MouldText::tr("the weight of the vessel")},
+        {"portions", MouldText::tr("how many portions of lye")},
+        {"pause", MouldText::tr("the pause, in minutes,")},
+        {"batter-grams", MouldText::tr("the batter, in grams,")},
+        {"batter-height", MouldText::tr("the height of the batter, in millimetres,")},
+        {"cover-hour", MouldText::tr("the hour of a cover")},
+        {"loss", MouldText::tr("how fast it loses heat")},
+        {"joining", MouldText::tr("what is joined")},
+        {"rate", MouldText::tr("how fast it cools")},
+        {"power", MouldText::tr("the power of the cooker")},
+        {"setpoint", MouldText::tr("the temperature of the cooker")},
+        {"diameter-open", MouldText::tr("the width of the cooker")},
+        {"open-share", MouldText::tr("how long the lid is off")},
     };
     for (const auto& [code, name] : names)
         if (item == code)
@@ -236,6 +254,17 @@ QString cannot(const Cannot& c, const Speech& s)
             .arg(s.number(figure(0), 1));
     case C::TakesTooLong:
         return MouldText::tr("No answer in the time allowed. Fewer wishes or oils are quicker.");
+    case C::NoWaterInJug:
+        return MouldText::tr("There is no water in it to dissolve lye: give the jug a liquid.");
+    case C::NoHydroxide: return MouldText::tr("There is no lye in it that would give heat.");
+    case C::FrozenHydroxide:
+        return MouldText::tr(
+            "A line that holds lye is to be frozen: lye is not frozen, thaw that line.");
+    case C::LateFirstCover:
+        return MouldText::tr("The first cover must begin at hour 0, when it is poured.");
+    case C::TooFewReadings: return MouldText::tr("One reading at least is needed.");
+    case C::ReadingsOutOfOrder:
+        return MouldText::tr("Each reading must be later than the one before it.");
     }
     return {};
 }

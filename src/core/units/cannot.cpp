@@ -29,7 +29,13 @@ const char* codeOf(CannotCode code)
                                                                           "does-not-scale",
                                                                           "not-reckoned",
                                                                           "does-not-hold",
-                                                                          "takes-too-long"};
+                                                                          "takes-too-long",
+                                                                          "no-water-in-jug",
+                                                                          "no-hydroxide",
+                                                                          "frozen-hydroxide",
+                                                                          "late-first-cover",
+                                                                          "too-few-readings",
+                                                                          "readings-out-of-order"};
     return codes[static_cast<std::size_t>(code)];
 }
 

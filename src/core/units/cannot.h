@@ -35,7 +35,13 @@ enum class CannotCode {
     DoesNotScale,         // the lines that stay are more than what is wanted
     NotReckoned,          // the formula itself cannot be reckoned
     DoesNotHold,          // reckoned afresh, the answer misses a wish; figure: by how many points
-    TakesTooLong          // given up after the time allowed
+    TakesTooLong,         // given up after the time allowed
+    NoWaterInJug,         // nothing to dissolve hydroxide in
+    NoHydroxide,          // nothing that gives heat
+    FrozenHydroxide,      // a line that holds hydroxide is to be frozen
+    LateFirstCover,       // the first cover must begin with the pouring
+    TooFewReadings,       // one at least
+    ReadingsOutOfOrder    // each later than the one before
 };
 
 struct Cannot {

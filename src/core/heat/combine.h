@@ -1,0 +1,33 @@
+// Jug meets pot: the temperature once joined, and at trace. An estimate. docs/heat.md, section 5.
+#pragma once
+
+#include "core/heat/batter.h"
+#include "core/units/quantity.h"
+
+#include <vector>
+
+namespace rhexion::heat {
+
+struct Warm { // so many grams as warm as that
+    double grams = 0.0;
+    double cp = cp::fat; // J/(g K)
+    double celsius = 20.0;
+};
+
+struct Combining {
+    Warm pot;
+    Warm jug;
+    std::vector<Warm> later;   // put in at trace
+    double thinning = 0.0;     // J, where liquid joins a strong jug here
+    double fattyAcidMol = 0.0; // free: turns to soap at once
+    double blendingSeconds = 180.0;
+    double mol = 0.0; // of ester
+    TraceStage trace = TraceStage::Light;
+};
+struct Combined {
+    double joined = 0.0;                       // C
+    Interval atTrace = Interval::exactly(0.0); // C, after what is put in at trace
+};
+OrCannot<Combined> combine(const Combining& combining);
+
+} // namespace rhexion::heat
