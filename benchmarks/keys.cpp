@@ -33,6 +33,43 @@ using rhexion::bench::mixed;
 
 namespace {
 
+// Every event that the interface thread works off, and how long it took.
+class TimedApplication : public QApplication {
+public:
+    using QApplication::QApplication;
+    bool notify(QObject* receiver, QEvent* event) override
+    {
+        if (depth_ > 0)
+            return QApplication::notify(receiver, event);
+        ++depth_;
+        QElapsedTimer timer;
+        timer.start();
+        const bool done = QApplication::notify(receiver, event);
+        --depth_;
+        millis_.push_back(double(timer.nsecsElapsed()) / 1e6);
+        return done;
+    }
+    void forget() { millis_.clear(); }
+    void say(const char* what) const
+    {
+        const auto over = std::ranges::count_if(millis_, [](double ms) { return ms > 8.0; });
+        std::printf("events of the interface thread while %s: %zu, longest %.1f ms, %zd over 8 ms "
+                    "(target none)\n",
+                    what, millis_.size(),
+                    millis_.empty() ? 0.0 : *std::ranges::max_element(millis_),
+                    std::ptrdiff_t(over));
+    }
+
+private:
+    int depth_ = 0;
+    std::vector<double> millis_;
+};
+
+TimedApplication& timed()
+{
+    return static_cast<TimedApplication&>(*qApp);
+}
+
 void press(QWidget* to, int key, const QString& text)
 {
     for (const auto type : {QEvent::KeyPress, QEvent::KeyRelease}) {
@@ -68,6 +105,7 @@ void benchKeys(MainWindow& window, std::size_t materials)
     QApplication::processEvents();
     QElapsedTimer timer;
     std::vector<double> ms;
+    timed().forget();
     auto* superfat = window.findChild<NumberField*>(QStringLiteral("superfat"));
     for (int i = 0; i < presses; ++i) {
         superfat->setFocus();
@@ -80,6 +118,7 @@ void benchKeys(MainWindow& window, std::size_t materials)
     }
     report("Enter on a new superfat, until the bench is repainted", materials,
            materials > 12 ? 10.0 : 8.0, ms);
+    timed().say("superfats are entered");
     ms.clear();
     QLineEdit* typing = window.bench().typing()->field();
     typing->setFocus();
@@ -105,12 +144,14 @@ void benchSlider(MainWindow& window, std::size_t materials)
     auto* slider = window.formulating().as<ComparePanel>(Topic::Compare)->superfat();
     QElapsedTimer timer;
     std::vector<double> ms;
+    timed().forget();
     for (int i = 0; i < 300; ++i) {
         timer.start();
         slider->setValue(30 + i % 100);
         ms.push_back(untilPainted(timer, window));
     }
     window.document().dropPreview();
+    timed().say("a slider moves");
     report("a slider's step, until the bench is repainted", materials, 16.0, ms);
 }
 
@@ -155,7 +196,7 @@ void benchMemory(MainWindow& window, int edits)
 
 int main(int argc, char** argv)
 {
-    QApplication app(argc, argv);
+    TimedApplication app(argc, argv);
     QTemporaryDir folder;
     QSettings::setDefaultFormat(QSettings::IniFormat);
     QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, folder.path());

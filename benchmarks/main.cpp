@@ -4,6 +4,7 @@
 //   rhexion-bench reckon     only the sums
 #include "core/account/doubt.h"
 #include "core/advice/reckon.h"
+#include "core/heat/heat_findings.h"
 #include "core/wishes/formula_wishes.h"
 #include "recipe/recipe.h"
 #include "solver/glpk_solver.h"
@@ -86,6 +87,80 @@ void benchReckon()
                     count, r.working.steps().size(), r.cautions.size(), t.median, t.least,
                     keep > 0 ? "" : "!");
     }
+}
+
+// A kilo loaf under lid and towel, as in docs/heat.md.
+Formula loafToHeat()
+{
+    Formula f;
+    const Catalogue& c = Catalogue::shipped();
+    f.lye.sodium = c.find("sodium-hydroxide");
+    for (const auto& [id, grams] :
+         {std::pair("olive-oil", 280.0), {"coconut-oil", 210.0}, {"palm-oil", 200.0}})
+        f.lines.push_back({f.newId(), c.find(id), Vessel::OilPot, {grams, AmountUnit::Gram}});
+    f.lines.push_back(
+        {f.newId(), c.find("goat-milk"), Vessel::LyeJug, {0.0, AmountUnit::Rest}, true});
+    f.moulds.push_back({{"", Loaf{240.0, 80.0, 70.0, 0, 0, 0, 0}, 1}, 0, 1.0});
+    return f;
+}
+
+void benchHeat()
+{
+    const Formula f = loafToHeat();
+    const ReckonResult result = reckon(f);
+    const auto* r = std::get_if<Reckoning>(&result);
+    if (!r)
+        return;
+    const HeatPlan plan;
+    const auto say = [](const char* what, const Times& t, const char* target) {
+        std::printf("heat, %s: median %.2f ms, least %.2f ms%s\n", what, t.median / 1000.0,
+                    t.least / 1000.0, target);
+    };
+    const auto jug = heat::jugOf(f, *r, plan);
+    double keep = 0.0;
+    say("a jug forecast with its band",
+        timed(60, [&] { keep += heat::forecastJug(std::get<heat::Jug>(jug)).peak.typical(); }),
+        " (target 2)");
+    const auto forecast = heat::forecastHeat(f, *r, plan);
+    const auto& meeting = std::get<heat::MeetingForecast>(forecast->meeting);
+    say("a meeting with its spread",
+        timed(60,
+              [&] {
+                  keep += heat::meetingOf(meeting.jug, meeting.pot, meeting.window).has_value();
+                  keep += heat::meetingSd(meeting.jug, meeting.pot, meeting.window).value_or(1.0);
+              }),
+        " (target 2)");
+    const auto pours = heat::poursOf(f, *r, plan);
+    const heat::Pour& pour = std::get<std::vector<heat::Pour>>(pours).front();
+    heat::MouldOptions options;
+    options.hours = 72.0;
+    say("72 h of a loaf, 40 by 40 cells",
+        timed(20,
+              [&] {
+                  keep += heat::runMould(pour.batter, pour.setup, 38.0, plan.trace, options)->peak;
+              }),
+        " (target 30)");
+    heat::ForecastOptions whole;
+    whole.fields = true;
+    say("all of it with findings, as the bench shows",
+        timed(20, [&] { keep += heat::tellHeat(f, *r, plan, whole)->forecast.potCelsius; }),
+        " (on screen within 150 of the last key)");
+    whole.coarse = true;
+    whole.fields = false;
+    say("the same while something is dragged",
+        timed(40, [&] { keep += heat::tellHeat(f, *r, plan, whole)->forecast.potCelsius; }), "");
+    QFile status(QStringLiteral("/proc/self/statm"));
+    const auto pages = [&] {
+        status.open(QIODevice::ReadOnly);
+        const double n = status.readAll().split(' ').value(1).toDouble();
+        status.close();
+        return n * 4.0 / 1024.0;
+    };
+    const double before = pages();
+    for (int i = 0; i < 1000; ++i)
+        keep += heat::tellHeat(f, *r, plan, whole)->forecast.potCelsius;
+    std::printf("heat, memory over 1,000 forecasts: %.1f MB before, %.1f MB after%s\n", before,
+                pages(), keep == 0.0 ? "!" : "");
 }
 
 Times runProgram(const QString& program, const QStringList& args, int runs)
@@ -217,6 +292,7 @@ int main(int argc, char** argv)
     benchReckon();
     benchDoubt();
     benchFormulating();
+    benchHeat();
     if (argc < 2 || QByteArray(argv[1]) != "reckon")
         benchPrograms();
 }

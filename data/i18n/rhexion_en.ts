@@ -2,6 +2,23 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en_GB">
 <context>
+    <name>Heat</name>
+    <message numerus="yes">
+        <source>from %n batch(es) of yours</source>
+        <translation>
+            <numerusform>from %n batch of yours</numerusform>
+            <numerusform>from %n batches of yours</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n portion(s), one every %1</source>
+        <translation>
+            <numerusform>%n portion, one every %1</numerusform>
+            <numerusform>%n portions, one every %1</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>MaterialPage</name>
     <message numerus="yes">
         <source>and %n earlier batch(es)</source>

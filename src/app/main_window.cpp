@@ -9,8 +9,10 @@
 #include "app/formulating/recipe_window.h"
 #include "app/formulating/starts_window.h"
 #include "app/habits_menu.h"
+#include "app/heat/heat_page.h"
 #include "app/journal/journal_page.h"
 #include "app/look_menu.h"
+#include "app/make/heat_card.h"
 #include "app/make/make_page.h"
 #include "app/sheet_actions.h"
 #include "app/shelf/shelf_page.h"
@@ -24,6 +26,8 @@
 #include "app/widgets/undo_keys.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
+#include "document/heat_watcher.h"
+#include "document/own_fittings.h"
 #include "models/batches_model.h"
 #include "models/stock_model.h"
 #include "pages/working_page.h"
@@ -85,7 +89,17 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     centre->setObjectName(QStringLiteral("page"));
     notes_ = new NoteColumn(centre);
     pages_ = new SteadyStack(centre);
-    bench_ = new BenchPage(*document_, *stock_, pages_);
+    heat_ = new HeatWatcher(
+        *document_, [this] { return workshop_.fittings().all().heat.value_or(HeatPlan{}); }, this);
+    heat_->pause(); // until the first picture
+    bench_ = new BenchPage(*document_, *stock_, *heat_, pages_);
+    connect(bench_, &BenchPage::heatWanted, this, [this] { goTo(HeatPlace); });
+    HeatMemory& memory = workshop.heatMemory();
+    connect(&memory, &HeatMemory::changed, heat_,
+            [this, &memory] { heat_->setLogs(memory.logs()); });
+    heat_->setLogs(memory.logs());
+    connect(&workshop.fittings(), &OwnFittings::changed, this,
+            [this] { workshop_.heatMemory().wake(workshop_.fittings().all().heatForgotten); });
     formulating_ =
         new FormulatingPanels(*document_, *stock_, workshop.fittings(), workshop.memory(), this);
     connect(formulating_, &FormulatingPanels::noted, this, &MainWindow::say);
@@ -168,6 +182,7 @@ QWidget* MainWindow::buildRail()
     column->setSpacing(6);
     const std::tuple<QString, QString, Place> places[] = {
         {tr("Bench"), QStringLiteral("beaker"), Bench},
+        {tr("Heat"), QStringLiteral("thermometer"), HeatPlace},
         {tr("Make"), QStringLiteral("list-checks"), Make},
         {tr("Journal"), QStringLiteral("notebook-pen"), JournalPlace},
         {tr("Shelf"), QStringLiteral("library-big"), ShelfPlace}};
@@ -206,6 +221,17 @@ void MainWindow::addPage(QWidget* page)
     rooms_.insert(page, room);
 }
 
+HeatPage& MainWindow::heatPage()
+{
+    if (heatPage_)
+        return *heatPage_;
+    heatPage_ = new HeatPage(*document_, *heat_, workshop_.fittings(), pages_);
+    addPage(heatPage_);
+    heatPage_->setSpeech(speech());
+    connect(heatPage_, &HeatPage::noted, this, &MainWindow::say);
+    return *heatPage_;
+}
+
 MakePage& MainWindow::making()
 {
     if (make_)
@@ -213,6 +239,10 @@ MakePage& MainWindow::making()
     loadStock();
     make_ = new MakePage(*stock_, pages_);
     addPage(make_);
+    make_->heat().setPlan([this] { return workshop_.fittings().all().heat.value_or(HeatPlan{}); });
+    make_->heat().setLearnt([this](const Formula& formula, const HeatPlan& plan) {
+        return heatKnownFor(formula, plan, workshop_.heatMemory().logs()).learnt;
+    });
     make_->setSpeech(speech());
     connect(make_, &MakePage::noted, this, &MainWindow::say);
     connect(make_, &MakePage::wentWell, this, &MainWindow::overPassing);
@@ -320,7 +350,10 @@ void MainWindow::goTo(Place place)
 {
     if (place == JournalPlace)
         journalPage().reload();
+    if (place == HeatPlace || place == Make)
+        workshop_.heatMemory().wake(workshop_.fittings().all().heatForgotten);
     pages_->setCurrentWidget(place == Bench        ? static_cast<QWidget*>(bench_)
+                             : place == HeatPlace  ? rooms_.value(&heatPage())
                              : place == Make       ? rooms_.value(&making())
                              : place == ShelfPlace ? rooms_.value(&shelfPage())
                                                    : rooms_.value(&journalPage()));
@@ -346,6 +379,8 @@ void MainWindow::speakAnew()
     const Speech speech = this->speech();
     sheets_->setSpeech(speech);
     bench_->setSpeech(speech);
+    if (heatPage_)
+        heatPage_->setSpeech(speech);
     if (make_)
         make_->setSpeech(speech);
     if (journalPage_)

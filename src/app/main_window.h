@@ -25,6 +25,8 @@ class FileActions;
 class FormulaDocument;
 class FormulatingPanels;
 class HabitsMenu;
+class HeatPage;
+class HeatWatcher;
 class JournalPage;
 class LookMenu;
 class MakePage;
@@ -43,7 +45,7 @@ public:
                const std::optional<Formula>& first = std::nullopt);
     ~MainWindow() override;
 
-    enum Place { Bench, Make, JournalPlace, ShelfPlace };
+    enum Place { Bench, HeatPlace, Make, JournalPlace, ShelfPlace };
     void goTo(Place place);
     void setHabits(const Habits& habits);
     void offerRecovered();
@@ -52,6 +54,7 @@ public:
     FileActions& files() { return *files_; }
     BenchPage& bench() { return *bench_; }
     // Built when first wanted, like the journal itself, so that the bench starts without them.
+    HeatPage& heatPage();
     MakePage& making();
     JournalPage& journalPage();
     ShelfPage& shelfPage();
@@ -59,6 +62,7 @@ public:
     Stock& stock() { return workshop_.stock(); }
     // Opens shelf and foods; called after the first picture.
     void loadStock();
+    HeatWatcher& heat() { return *heat_; }
     NoteColumn& notes() { return *notes_; }
     Banner& banner(); // the note on what just happened
     // Opened when first wanted, so that the bench starts without it; nothing if it cannot be.
@@ -129,6 +133,8 @@ private:
     QList<QToolButton*> rail_;
     NoteColumn* notes_;
     BenchPage* bench_;
+    HeatWatcher* heat_;
+    HeatPage* heatPage_ = nullptr;
     MakePage* make_ = nullptr;
     JournalPage* journalPage_ = nullptr;
     FiguresWindow* figures_ = nullptr; // when first wanted

@@ -19,11 +19,14 @@ Workshop::Workshop(Places places, Clock clock, QObject* parent)
       stock_(new Stock(places_.data + QStringLiteral("/shelf.sqlite"), Foods::shippedPath(),
                        places_.readOnly, this)),
       way_(places_.data), fittings_(places_.data, places_.readOnly),
-      memory_([this] { return journal(); })
+      memory_([this] { return journal(); }),
+      heatMemory_([this] { return journal(); },
+                  [this] { return fittings().all().heat.value_or(HeatPlan{}); })
 {
     if (places_.fittings)
         fittings_.setFirst(places_.fittings());
     connect(this, &Workshop::journalChanged, &memory_, &PaceMemory::forget);
+    connect(this, &Workshop::journalChanged, &heatMemory_, &HeatMemory::forget);
     stock_->setSearchRules(words::searchRules());
     constexpr int pause = 2000; // ms
     again_.setInterval(pause);

@@ -6,6 +6,7 @@
 #include <QTimer>
 
 #include "app/formulating/pace_memory.h"
+#include "app/heat/heat_memory.h"
 #include "batch/batch_in_progress.h"
 #include "document/my_way.h"
 #include "document/own_fittings.h"
@@ -36,6 +37,7 @@ public:
     Stock& stock() { return *stock_; }
     MyWay& way() { return way_; }
     OwnFittings& fittings() { return fittings_; }
+    HeatMemory& heatMemory() { return heatMemory_; }
     PaceMemory& memory() { return memory_; } // of the journal: scents tried, times taken
     // Opens shelf and foods; called after the first picture.
     void loadStock();
@@ -72,6 +74,7 @@ private:
     MyWay way_;
     OwnFittings fittings_;
     PaceMemory memory_;
+    HeatMemory heatMemory_;
     std::unique_ptr<Journal> journal_;
     std::optional<FileFault> journalFault_;
     QTimer again_;

@@ -107,6 +107,16 @@ std::optional<FileFault> BatchInProgress::weigh(double grams, WeighOrigin origin
     return std::nullopt;
 }
 
+std::optional<FileFault> BatchInProgress::read(ReadingOf what, double celsius)
+{
+    return keep(ReadingTaken{what, celsius});
+}
+
+std::optional<FileFault> BatchInProgress::look(LookSaw saw)
+{
+    return keep(LookedIn{saw});
+}
+
 std::optional<FileFault> BatchInProgress::topUp(const MaterialPtr& material, double grams)
 {
     const Vessel vessel = atEnd() ? Vessel::Top : plan().steps[std::size_t(step())].vessel;

@@ -57,6 +57,13 @@ public:
     std::optional<FileFault> weigh(double grams, WeighOrigin origin = WeighOrigin::Typed);
     // All before it are done, it and all after it are not.
     std::optional<FileFault> goTo(int step);
+    // A thermometer's reading, or what a look into the mould saw, as of now.
+    std::optional<FileFault> read(ReadingOf what, double celsius);
+    std::optional<FileFault> look(LookSaw saw);
+    const std::vector<ReadingAt>& readings() const { return batch_.readings; }
+    const std::vector<LookAt>& looks() const { return batch_.looks; }
+    heat::DayMoments moments() const { return batch_.moments(); }
+    QDateTime clock() const { return clock_(); }
     // What went in beside the plan, where the step that is next puts things.
     std::optional<FileFault> topUp(const MaterialPtr& material, double grams);
     std::optional<FileFault> takeBackLastTopUp();

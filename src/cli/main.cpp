@@ -21,6 +21,7 @@
 #include <QProcess>
 
 #include <cstdio>
+#include <future>
 
 using namespace rhexion;
 
@@ -97,12 +98,19 @@ int reckonFile(const QString& path, bool json, const Speech& speech)
         return badInput(path, words::refusal(*refusal, speech));
     }
     const auto& reckoning = std::get<Reckoning>(result);
+    // The forecast of heat beside the draws of the doubt: neither waits for the other.
+    auto telling = std::async(std::launch::async, [&] {
+        heat::ForecastOptions coarse;
+        coarse.coarse = true;
+        return heat::tellHeat(formula, reckoning, {}, coarse);
+    });
     const auto doubt = doubtOf(formula, reckoning);
     const Doubt* drawn = doubt ? &*doubt : nullptr;
+    const heat::HeatTold heat = *telling.get(); // nothing cancels it
     if (json)
-        printJson(reckoningJson(formula, reckoning, drawn, speech));
+        printJson(reckoningJson(formula, reckoning, drawn, heat, speech));
     else
-        print(stdout, reckoningReport(formula, reckoning, drawn, speech));
+        print(stdout, reckoningReport(formula, reckoning, drawn, heat, speech));
     return Good;
 }
 
@@ -184,6 +192,7 @@ int main(int argc, char** argv)
     const QCommandLineOption markdown("markdown", {});
     const QCommandLineOption noGuards("no-guards", {});
     const QCommandLineOption fittings("fittings", {}, "file");
+    const QCommandLineOption journal("journal", {}, "file");
     const QCommandLineOption hardness("hardness", {}, "hardness");
     const QCommandLineOption dose("dose", {}, "grams");
     const QCommandLineOption wish("wish", {}, "wish");
@@ -194,7 +203,7 @@ int main(int argc, char** argv)
     const QCommandLineOption mould("mould", {}, "shape");
     const QCommandLineOption left("left", {}, "material=grams");
     parser.addOptions({help, version, json, pdf, unit, working, markdown, noGuards, fittings,
-                       hardness, dose, wish, offer, atMost, bars, cured, mould, left});
+                       journal, hardness, dose, wish, offer, atMost, bars, cured, mould, left});
     if (!parser.parse(app.arguments()))
         return usage(parser.errorText());
     if (parser.isSet(help)) {
@@ -209,7 +218,7 @@ int main(int argc, char** argv)
     if (words.isEmpty())
         return usage(
             CliText::tr("say what to do: reckon, sheet, materials, mould, scent, blend, water, "
-                        "working, solve, parse or text."));
+                        "working, heat, solve, parse or text."));
     const QString command = words.takeFirst();
     const auto habits = habitsWithUnit(parser.value(unit));
     if (!habits)
@@ -223,6 +232,7 @@ int main(int argc, char** argv)
         options.markdown = parser.isSet(markdown);
         options.guards = !parser.isSet(noGuards);
         options.fittings = parser.value(fittings);
+        options.journal = parser.value(journal);
         options.hardness = parser.value(hardness);
         options.wishes = parser.values(wish);
         options.offers = parser.values(offer);

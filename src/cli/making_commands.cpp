@@ -10,10 +10,14 @@
 #include "storage/catalogue_lookup.h"
 #include "storage/fittings.h"
 #include "storage/formula_json.h"
+#include "storage/heat_json.h"
 #include "storage/making_json.h"
+#include "storage/pace_record.h"
 #include "storage/recipe_json.h"
+#include "storage/sqlite_journal.h"
 #include "storage/text_file.h"
 #include "words/blend_words.h"
+#include "words/heat_words.h"
 #include "words/mould_words.h"
 #include "words/plain_text.h"
 #include "words/recipe_text_words.h"
@@ -108,6 +112,22 @@ std::variant<Fittings, int> openFittings(const MakingOptions& o)
     if (const auto* fault = std::get_if<FileFault>(&read))
         return bad(o.fittings, words::fileFault(*fault));
     return std::get<Fittings>(read);
+}
+
+// What a maker's journal remembers; it is not written to.
+std::variant<PaceRecord, int> openPaceRecord(const MakingOptions& o)
+{
+    if (o.journal.isEmpty())
+        return PaceRecord{};
+    if (!QFile::exists(o.journal))
+        return bad(o.journal, MakingText::tr("there is no such file."));
+    const auto opened = SqliteJournal::open(o.journal, true);
+    if (const auto* fault = std::get_if<FileFault>(&opened))
+        return bad(o.journal, words::fileFault(*fault));
+    const auto record = paceRecordOf(*std::get<std::unique_ptr<SqliteJournal>>(opened));
+    if (const auto* fault = std::get_if<FileFault>(&record))
+        return bad(o.journal, words::fileFault(*fault));
+    return std::get<PaceRecord>(record);
 }
 
 // "loaf:240x80x70", "slab:300x200x40", "column:75x200", "tube:80x250", "dome:70x35", "free:850":
@@ -227,9 +247,12 @@ int scentCommand(const Opened& f, const MakingOptions& o)
     if (const int* code = std::get_if<int>(&fittings))
         return *code;
     const auto& own = std::get<Fittings>(fittings);
+    const auto record = openPaceRecord(o);
+    if (const int* code = std::get_if<int>(&record))
+        return *code;
     const std::vector<ScentBlend> blends = withFlashPoints(own.blends);
-    const ScentPicture picture =
-        scentPicture(f.formula, f.reckoning, own.limits, own.certificates, {}, blends);
+    const ScentPicture picture = scentPicture(f.formula, f.reckoning, own.limits, own.certificates,
+                                              std::get<PaceRecord>(record).times, blends);
     if (o.json)
         return putJson(scentToJson(f.formula, picture, own));
     return putFacts(words::scentFacts(f.formula, picture, own.limits, blends, o.speech));
@@ -429,12 +452,44 @@ int textCommand(const Opened& f, const MakingOptions& o)
     return Good;
 }
 
+struct HeatTopic {
+    const char* word;
+    words::FactPage (*facts)(const heat::HeatForecast&, const Formula&, const Speech&);
+    QJsonObject (*json)(const Formula&, const heat::HeatForecast&);
+};
+constexpr HeatTopic heatTopics[] = {{"jug", words::jugFacts, jugHeatToJson},
+                                    {"meet", words::meetingFacts, meetingHeatToJson},
+                                    {"mould", words::mouldHeatFacts, mouldHeatToJson},
+                                    {"cook", words::cookFacts, cookHeatToJson}};
+
+int heatCommand(const QStringList& words, const MakingOptions& o)
+{
+    const HeatTopic* topic = nullptr;
+    for (const HeatTopic& t : heatTopics)
+        if (!words.isEmpty() && words.first() == QLatin1String(t.word))
+            topic = &t;
+    if (!topic || words.size() != 2)
+        return wrongUse(MakingText::tr("heat takes jug, meet, mould or cook, and one file."));
+    const auto opened = openFormula(words.last(), o.speech);
+    if (const int* code = std::get_if<int>(&opened))
+        return *code;
+    const auto fittings = openFittings(o);
+    if (const int* code = std::get_if<int>(&fittings))
+        return *code;
+    const auto& f = std::get<Opened>(opened);
+    const HeatPlan usual = std::get<Fittings>(fittings).heat.value_or(HeatPlan{});
+    const auto forecast =
+        heat::forecastHeat(f.formula, f.reckoning, f.formula.heat.value_or(usual)); // uncancelled
+    return o.json ? putJson(topic->json(f.formula, *forecast))
+                  : putFacts(topic->facts(*forecast, f.formula, o.speech));
+}
+
 } // namespace
 
 bool isMakingCommand(const QString& command)
 {
-    static const QStringList all{"mould",   "scent", "blend", "water",
-                                 "working", "solve", "parse", "text"};
+    static const QStringList all{"mould", "scent", "blend", "water", "working",
+                                 "heat",  "solve", "parse", "text"};
     return all.contains(command);
 }
 
@@ -445,14 +500,18 @@ QString makingHelp()
         "      [--fittings F] [--json]\n"
         "      whether it fits, how high it stands, bars; SHAPE like loaf:240x80x70 in mm,\n"
         "      slab, column, tube, dome, free:ML, six of one as 6*dome:70x35\n"
-        "  rhexion-cli scent FILE [--fittings F] [--json]\n"
-        "      each scent on every basis, limits, allergens, flash point\n"
+        "  rhexion-cli scent FILE [--fittings F] [--journal J] [--json]\n"
+        "      each scent on every basis, limits, allergens, flash point, how often tried\n"
         "  rhexion-cli blend FILE [--json]\n"
         "      fatty acids with their bands and what they do; salt and sugar\n"
         "  rhexion-cli water FILE [--hardness H] [--dose G] [--json]\n"
         "      what hard water does; H soft, middling, hard, 250, “14 german”\n"
-        "  rhexion-cli working FILE [--json]\n"
-        "      how long it stays fluid; when to unmould, cut and stamp\n"
+        "  rhexion-cli working FILE [--journal J] [--json]\n"
+        "      how long it stays fluid; when to unmould, cut and stamp; J, a journal,\n"
+        "      corrects it by batches made\n"
+        "  rhexion-cli heat jug|meet|mould|cook FILE [--fittings F] [--json]\n"
+        "      an estimate of how warm it gets, with its band; F has your usual room, jug\n"
+        "      and covers, for a formula without a plan of its own\n"
         "  rhexion-cli solve FILE --wish W... [--offer OIL...] [--at-most N] [--no-guards] "
         "[--json]\n"
         "      the least change that meets every wish, or which cannot stand together;\n"
@@ -465,6 +524,8 @@ QString makingHelp()
 
 int runMakingCommand(const QString& command, const QStringList& words, const MakingOptions& o)
 {
+    if (command == QLatin1String("heat"))
+        return heatCommand(words, o);
     if (words.size() != 1)
         return wrongUse(MakingText::tr("%1 takes one file.").arg(command));
     if (command == QLatin1String("parse"))
@@ -487,8 +548,13 @@ int runMakingCommand(const QString& command, const QStringList& words, const Mak
         return o.json ? putJson(blendToJson(f.formula, f.reckoning))
                       : putFacts(words::blendFacts(blendOf(f.formula, f.reckoning), f.formula,
                                                    f.reckoning, o.speech));
-    return o.json ? putJson(workingToJson(f.formula, f.reckoning, {}, {}))
-                  : putFacts(words::workingFacts(f.formula, f.reckoning, {}, {}, o.speech));
+    const auto read = openPaceRecord(o);
+    if (const int* code = std::get_if<int>(&read))
+        return *code;
+    const auto& own = std::get<PaceRecord>(read);
+    return o.json ? putJson(workingToJson(f.formula, f.reckoning, own.tried, own.logs))
+                  : putFacts(
+                        words::workingFacts(f.formula, f.reckoning, own.tried, own.logs, o.speech));
 }
 
 } // namespace rhexion

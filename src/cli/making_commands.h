@@ -15,6 +15,7 @@ struct MakingOptions {
     bool markdown = false;
     bool guards = true;
     QString fittings; // a file; empty: none
+    QString journal;  // a journal file, read only; empty: none
     QString hardness;
     std::optional<double> dose;
     QStringList wishes;

@@ -1,6 +1,7 @@
 #include "cli/report.h"
 
 #include "words/caution_words.h"
+#include "words/heat_words.h"
 #include "words/lexicon.h"
 #include "words/names.h"
 #include "words/plain_text.h"
@@ -139,7 +140,8 @@ void writeDoubt(Report& out, const Doubt& doubt, const Speech& s)
 
 } // namespace
 
-QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt, const Speech& s)
+QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt,
+                        const heat::HeatTold& heat, const Speech& s)
 {
     Report out;
     out.plain(QString::fromStdString(f.name));
@@ -172,8 +174,10 @@ QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt
         writeDoubt(out, *doubt, s);
     writeLiquid(out, r, s);
 
+    out.heading(ReportText::tr("Heat, an estimate"));
+    out.plain(QStringLiteral("  ") + words::heatLine(heat.forecast, s));
     out.heading(ReportText::tr("Cautions"));
-    const std::vector<Caution> findings = findingsOf(f, r, doubt, *words::lexicon());
+    const std::vector<Caution> findings = findingsOf(f, r, doubt, *words::lexicon(), heat.findings);
     if (findings.empty())
         out.plain(ReportText::tr("  none"));
     for (const Caution& c : findings)

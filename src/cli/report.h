@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/advice/reckon.h"
+#include "core/heat/heat_findings.h"
 #include "words/speech.h"
 
 #include <QString>
@@ -10,7 +11,7 @@ namespace rhexion {
 
 // doubt: nothing where it is not drawn.
 QString reckoningReport(const Formula& formula, const Reckoning& reckoning, const Doubt* doubt,
-                        const Speech& speech);
+                        const heat::HeatTold& heat, const Speech& speech);
 QString materialsReport(const std::vector<MaterialPtr>& materials, const Speech& speech);
 
 } // namespace rhexion

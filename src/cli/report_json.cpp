@@ -9,9 +9,10 @@
 
 namespace rhexion {
 
-QJsonObject reckoningJson(const Formula& f, const Reckoning& r, const Doubt* doubt, const Speech& s)
+QJsonObject reckoningJson(const Formula& f, const Reckoning& r, const Doubt* doubt,
+                          const heat::HeatTold& heat, const Speech& s)
 {
-    const std::vector<Caution> findings = findingsOf(f, r, doubt, *words::lexicon());
+    const std::vector<Caution> findings = findingsOf(f, r, doubt, *words::lexicon(), heat.findings);
     QJsonObject root = reckoningToJson(f, r, findings, doubt);
     QJsonArray cautions = root["cautions"].toArray();
     for (qsizetype i = 0; i < cautions.size(); ++i) {

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/advice/reckon.h"
+#include "core/heat/heat_findings.h"
 #include "words/speech.h"
 
 #include <QJsonObject>
@@ -9,7 +10,7 @@
 namespace rhexion {
 
 QJsonObject reckoningJson(const Formula& formula, const Reckoning& reckoning, const Doubt* doubt,
-                          const Speech& speech);
+                          const heat::HeatTold& heat, const Speech& speech);
 QJsonObject refusalJson(const Formula& formula, const Refusal& refusal, const Speech& speech);
 
 } // namespace rhexion

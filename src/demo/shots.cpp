@@ -5,6 +5,7 @@
 #include "app/formulating/formulating_panels.h"
 #include "app/formulating/recipe_window.h"
 #include "app/formulating/wishes_panel.h"
+#include "app/heat/heat_page.h"
 #include "app/journal/journal_page.h"
 #include "app/main_window.h"
 #include "app/make/make_page.h"
@@ -18,6 +19,7 @@
 #include "demo/demo.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
+#include "document/heat_watcher.h"
 #include "storage/formula_json.h"
 #include "storage/stock.h"
 
@@ -46,6 +48,8 @@ public:
     void takeOf(QWidget& widget, const QString& name)
     {
         window_.bench().doubt().finish();
+        QApplication::processEvents(); // what is shown may ask the heat for more
+        window_.heat().finish();
         QApplication::sendPostedEvents();
         QApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete);
         QApplication::processEvents();
@@ -142,6 +146,23 @@ void takeFormulatingShots(MainWindow& window, Shots& shots)
     recipe.close();
 }
 
+void takeHeatShots(MainWindow& window, Shots& shots)
+{
+    load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
+    const Fittings& own = window.workshop().fittings().all();
+    if (!own.moulds.empty())
+        window.document().apply(SetMoulds{{MouldUse{own.moulds.front(), 0, 1.0}}},
+                                QStringLiteral("mould"));
+    window.goTo(MainWindow::HeatPlace);
+    const std::pair<HeatView, const char*> views[] = {{HeatView::Jug, "heat-jug"},
+                                                      {HeatView::Meeting, "heat-meeting"},
+                                                      {HeatView::Mould, "heat-mould"}};
+    for (const auto& [view, name] : views) {
+        window.heatPage().look(view);
+        shots.take(QString::fromLatin1(name));
+    }
+}
+
 // Weighs as planned up to the step for what is asked; None: to the end of the day.
 void weighUntil(BatchInProgress& batch, WeighTarget::What what)
 {
@@ -169,16 +190,8 @@ int takeShots(MainWindow& window, const QString& folder)
 
     load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
     shots.take(QStringLiteral("bench"));
-    window.bench().typing()->setVessel(std::nullopt);
-    window.bench().typing()->field()->setText(QStringLiteral("12 g honey at trace"));
-    shots.take(QStringLiteral("bench-typing"));
-    window.bench().typing()->field()->clear();
     window.bench().showWorking(Rule::MakeUp, 0);
     shots.take(QStringLiteral("working"));
-
-    load(window, QStringLiteral("potting-shed-scrub.rhexion"));
-    shots.take(QStringLiteral("bench-two-lyes"));
-    window.bench().showFigures();
 
     load(window, QStringLiteral("potting-shed-scrub.rhexion"));
     window.bench().showSettings();
@@ -190,6 +203,7 @@ int takeShots(MainWindow& window, const QString& folder)
     shots.take(QStringLiteral("bench-split"));
     window.loadStock();
     takeFormulatingShots(window, shots);
+    takeHeatShots(window, shots);
 
     load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
     window.makeBatch();
@@ -199,9 +213,6 @@ int takeShots(MainWindow& window, const QString& folder)
         weighUntil(*current, WeighTarget::What::Sodium);
         current->weigh(current->plan().steps[std::size_t(current->step())].plannedGrams + 6.5);
         shots.take(QStringLiteral("make"));
-        current->goTo(current->step() + 1);
-        weighUntil(*current, WeighTarget::What::None);
-        shots.take(QStringLiteral("make-finish"));
         current->stop();
         window.making().setBatch(nullptr);
     }

@@ -10,6 +10,8 @@
 #include "storage/json_cursor.h"
 #include "storage/whole_file.h"
 
+#include <algorithm>
+
 #include <QCryptographicHash>
 
 #include <utility>
@@ -110,7 +112,7 @@ void FormulaDocument::settle(bool onlyText)
     onlyText_ = standing != nullptr;
     if (standing) {
         standing->cautions = cautionsFor(formula_, *standing);
-        findings_ = findingsOf(formula_, *standing, doubt_ ? &*doubt_ : nullptr, *words_);
+        gatherFindings();
     } else {
         reckonAnew();
     }
@@ -121,8 +123,7 @@ void FormulaDocument::reckonAnew()
 {
     doubt_.reset();
     result_ = reckon(formula_);
-    findings_ =
-        reckoning() ? findingsOf(formula_, *reckoning(), nullptr, *words_) : std::vector<Caution>{};
+    gatherFindings();
 }
 
 void FormulaDocument::setWords(std::shared_ptr<const Lexicon> words)
@@ -130,8 +131,32 @@ void FormulaDocument::setWords(std::shared_ptr<const Lexicon> words)
     words_ = std::move(words);
     if (!reckoning())
         return;
-    findings_ = findingsOf(formula_, *reckoning(), doubt_ ? &*doubt_ : nullptr, *words_);
+    gatherFindings();
     Q_EMIT findingsChanged();
+}
+
+void FormulaDocument::gatherFindings()
+{
+    findings_.clear();
+    if (!reckoning())
+        return;
+    // Those of a moment ago may be about lines that have gone.
+    std::vector<Caution> heat = heat_;
+    std::erase_if(heat, [&](const Caution& c) { return c.line != 0 && !formula_.find(c.line); });
+    findings_ = findingsOf(formula_, *reckoning(), doubt_ ? &*doubt_ : nullptr, *words_, heat);
+}
+
+void FormulaDocument::takeHeat(const std::vector<Caution>& findings)
+{
+    const auto sayTheSame = [](const Caution& a, const Caution& b) {
+        return a.code == b.code && a.severity == b.severity && a.line == b.line &&
+               a.figures == b.figures;
+    };
+    const bool same = std::ranges::equal(heat_, findings, sayTheSame);
+    heat_ = findings; // the mends may be others
+    gatherFindings();
+    if (!same)
+        Q_EMIT findingsChanged();
 }
 
 void FormulaDocument::takeDoubt(const Doubt& doubt)
@@ -140,7 +165,7 @@ void FormulaDocument::takeDoubt(const Doubt& doubt)
         return;
     doubt_ = doubt;
     const std::size_t before = findings_.size();
-    findings_ = findingsOf(formula_, *reckoning(), &doubt, *words_);
+    gatherFindings();
     if (findings_.size() != before || cautionOf(formula_, *reckoning(), doubt))
         Q_EMIT findingsChanged();
 }
@@ -273,6 +298,7 @@ void FormulaDocument::reset(const Formula& formula, const QString& path)
     path_ = path;
     recovered_ = false;
     onDisk_.clear();
+    heat_.clear();
     history_.clear();
     settle();
     Q_EMIT pathChanged();

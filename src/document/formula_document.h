@@ -32,6 +32,8 @@ public:
     // The one list of findings, worst first: the cautions and, once it is drawn, the doubt's.
     const std::vector<Caution>& findings() const { return findings_; }
     void takeDoubt(const Doubt& doubt); // of the formula as it is now
+    // What the forecast of heat found; it stays until the next, so that the list stays calm.
+    void takeHeat(const std::vector<Caution>& findings);
     QUndoStack& history() { return history_; }
     const QUndoStack& history() const { return history_; }
     bool isDirty() const { return !history_.isClean() || recovered_; }
@@ -110,7 +112,10 @@ private:
     bool waiting_ = false;
     bool waitingTextOnly_ = true;
     bool onlyText_ = false;
+    void gatherFindings();
+
     std::optional<Doubt> doubt_;
+    std::vector<Caution> heat_;
     QByteArray onDisk_; // hash of the file as it was read or written; empty: none
 };
 

@@ -1,6 +1,7 @@
 #include "pages/batch_page.h"
 
 #include "storage/event_json.h"
+#include "words/heat_words.h"
 #include "words/names.h"
 
 #include <QCoreApplication>
@@ -67,6 +68,23 @@ QString weighedHtml(const Batch& batch, const Speech& speech)
     return html;
 }
 
+QString readingsHtml(const Batch& batch, const Speech& speech, const auto& when)
+{
+    if (batch.readings.empty() && batch.looks.empty())
+        return {};
+    QString html =
+        QStringLiteral("<h3>%1</h3><table>").arg(BatchText::tr("Readings").toHtmlEscaped());
+    const auto row = [&](const QString& what, const QString& value, std::int64_t at) {
+        html += QStringLiteral("<tr><td>%1</td><td align='right'>%2</td><td class='m'>%3</td></tr>")
+                    .arg(what.toHtmlEscaped(), value.toHtmlEscaped(), when(momentOf(at)));
+    };
+    for (const ReadingAt& r : batch.readings)
+        row(words::readingOfName(r.what), speech.temperature(r.celsius), r.at);
+    for (const LookAt& look : batch.looks)
+        row(BatchText::tr("Looked in"), words::lookSawName(look.saw), look.at);
+    return html + QStringLiteral("</table>");
+}
+
 } // namespace
 
 QString batchHtml(const Batch& batch, const Speech& speech, const PageLook& look)
@@ -103,6 +121,7 @@ QString batchHtml(const Batch& batch, const Speech& speech, const PageLook& look
         html += QStringLiteral("<p class='m'>%1</p>")
                     .arg(BatchText::tr("%n thing(s) that happened to it cannot be read.", nullptr,
                                        int(batch.unreadable.size())));
+    html += readingsHtml(batch, speech, when);
     html += QStringLiteral("<h3>%1</h3>").arg(BatchText::tr("Notes"));
     if (batch.notes.empty())
         html += QStringLiteral("<p class='m'>%1</p>").arg(BatchText::tr("None yet."));

@@ -1,9 +1,11 @@
 #include "pages/sheet_page.h"
 
+#include "core/heat/heat_findings.h"
 #include "core/makeday/plan.h"
 #include "storage/formula_json.h"
 #include "words/caution_words.h"
 #include "words/day_words.h"
+#include "words/heat_words.h"
 #include "words/lexicon.h"
 #include "words/names.h"
 #include "words/safety_words.h"
@@ -32,9 +34,13 @@ QString blank(const QString& label)
 
 class SheetPage {
 public:
-    SheetPage(const Formula& formula, const Reckoning& reckoning, const Speech& speech)
+    SheetPage(const Formula& formula, const Reckoning& reckoning, const Speech& speech,
+              const HeatPlan& usual)
         : f_(formula), r_(reckoning), s_(speech), doubt_(doubtOf(formula, reckoning))
     {
+        heat::ForecastOptions coarse;
+        coarse.coarse = true;
+        heat_ = *heat::tellHeat(formula, reckoning, usual, coarse); // nothing cancels it
     }
     QString html() const;
 
@@ -46,7 +52,10 @@ private:
     const Formula& f_;
     const Reckoning& r_;
     const Speech& s_;
+    QString readings() const;
+
     std::optional<Doubt> doubt_;
+    heat::HeatTold heat_;
 };
 
 QString SheetPage::weighRows() const
@@ -155,10 +164,49 @@ QString SheetPage::stepItems() const
     return out;
 }
 
+// Blanks to write readings into, each with what is expected.
+QString SheetPage::readings() const
+{
+    const heat::HeatForecast& h = heat_.forecast;
+    const auto expecting = [](const QString& what, const QString& about) {
+        return about.isEmpty() ? what : SheetText::tr("%1 (%2)").arg(what, about);
+    };
+    QString jug;
+    QString joined;
+    QString core;
+    QString look;
+    if (const auto* lye = std::get_if<heat::JugForecast>(&h.jug))
+        jug = words::aboutDegrees(lye->peak, s_);
+    if (const auto* c = std::get_if<heat::Combined>(&h.joined))
+        joined = words::aboutDegrees(c->atTrace, s_);
+    if (const auto* pours = std::get_if<std::vector<heat::PourForecast>>(&h.moulds);
+        pours && !pours->empty()) {
+        core = words::aboutDegrees(pours->front().band.peak(), s_);
+        look = words::aboutTime(pours->front().band.firstLook(), s_);
+    }
+    const QStringList blanks{SheetText::tr("Date and maker"),
+                             expecting(SheetText::tr("Jug, hottest"), jug),
+                             SheetText::tr("Jug at joining"),
+                             SheetText::tr("Pot at joining"),
+                             SheetText::tr("Trace after"),
+                             expecting(SheetText::tr("At trace"), joined),
+                             expecting(SheetText::tr("Core, hottest"), core),
+                             expecting(SheetText::tr("Looked in"), look),
+                             SheetText::tr("Room"),
+                             SheetText::tr("Unmoulded"),
+                             SheetText::tr("Cut"),
+                             SheetText::tr("What happened")};
+    QString rows = QStringLiteral("<table width='100%'><tr>");
+    for (qsizetype i = 0; i < blanks.size(); ++i)
+        rows += (i > 0 && i % 4 == 0 ? QStringLiteral("</tr><tr>") : QString()) + blank(blanks[i]);
+    return rows + QStringLiteral("</tr></table>");
+}
+
 QString SheetPage::html() const
 {
     QString cautions;
-    for (const Caution& c : findingsOf(f_, r_, doubt_ ? &*doubt_ : nullptr, *words::lexicon()))
+    for (const Caution& c :
+         findingsOf(f_, r_, doubt_ ? &*doubt_ : nullptr, *words::lexicon(), heat_.findings))
         cautions += QStringLiteral("<li><b>%1: %2.</b> %3</li>")
                         .arg(words::severityName(c.severity).toHtmlEscaped(),
                              words::cautionTitle(c, f_, s_).toHtmlEscaped(),
@@ -199,13 +247,12 @@ QString SheetPage::html() const
                     .arg(SheetText::tr("Cautions").toHtmlEscaped(), cautions);
     html += QStringLiteral("<h2>%1</h2><ol>%2</ol>")
                 .arg(SheetText::tr("Order of work").toHtmlEscaped(), stepItems());
-    html +=
-        QStringLiteral("<h2>%1</h2><table width='100%'><tr>%2%3%4%5</tr><tr>%6%7%8%9</tr></table>")
-            .arg(SheetText::tr("Readings").toHtmlEscaped(), blank(SheetText::tr("Date and maker")),
-                 blank(SheetText::tr("Jug, hottest")), blank(SheetText::tr("Jug at joining")),
-                 blank(SheetText::tr("Pot at joining")), blank(SheetText::tr("Trace after")),
-                 blank(SheetText::tr("Unmoulded")), blank(SheetText::tr("Cut")),
-                 blank(SheetText::tr("What happened")));
+    html += QStringLiteral("<h2>%1</h2><p>%2</p>%3")
+                .arg(SheetText::tr("Readings").toHtmlEscaped(),
+                     SheetText::tr("Forecast, an estimate: %1.")
+                         .arg(words::heatLine(heat_.forecast, s_))
+                         .toHtmlEscaped(),
+                     readings());
     if (!f_.notes.empty())
         html += QStringLiteral("<p>%1</p>")
                     .arg(QString::fromStdString(f_.notes).left(600).toHtmlEscaped());
@@ -215,9 +262,10 @@ QString SheetPage::html() const
 
 } // namespace
 
-QString sheetHtml(const Formula& formula, const Reckoning& reckoning, const Speech& speech)
+QString sheetHtml(const Formula& formula, const Reckoning& reckoning, const Speech& speech,
+                  const HeatPlan& usual)
 {
-    return SheetPage(formula, reckoning, speech).html();
+    return SheetPage(formula, reckoning, speech, usual).html();
 }
 
 } // namespace rhexion

@@ -7,6 +7,8 @@
 
 namespace rhexion {
 
-QString sheetHtml(const Formula& formula, const Reckoning& reckoning, const Speech& speech);
+// usual: the maker's plan of heat, for a formula that has none of its own.
+QString sheetHtml(const Formula& formula, const Reckoning& reckoning, const Speech& speech,
+                  const HeatPlan& usual = {});
 
 } // namespace rhexion

@@ -16,8 +16,9 @@ namespace {
 
 using Code = FileFault::Code;
 
-constexpr const char* kinds[] = {"begun",      "step-done", "step-reopened", "weighed", "added",
-                                 "taken-back", "noted",     "finished",      "stopped", ""};
+constexpr const char* kinds[] = {"begun",   "step-done",  "step-reopened", "weighed",
+                                 "added",   "taken-back", "noted",         "finished",
+                                 "stopped", "reading",    "looked-in",     ""};
 static_assert(std::size(kinds) == std::variant_size_v<Happening>);
 
 constexpr double largest = Mass::largestGrams;
@@ -106,6 +107,11 @@ struct Writer {
         return out;
     }
     QJsonObject operator()(const BatchStopped&) const { return {}; }
+    QJsonObject operator()(const ReadingTaken& r) const
+    {
+        return {{"of", codeOf(r.what)}, {"celsius", r.celsius}};
+    }
+    QJsonObject operator()(const LookedIn& look) const { return {{"saw", codeOf(look.saw)}}; }
     QJsonObject operator()(const Unreadable&) const { return {}; }
 };
 
@@ -229,6 +235,11 @@ Happening readWhat(const QString& kind, const JsonCursor& at, const QJsonObject&
     }
     if (is(8))
         return BatchStopped{};
+    if (is(9))
+        return ReadingTaken{at.word<ReadingOf>("of", readingOfFromCode, ReadingOf::Jug),
+                            at.number("celsius", -60.0, 300.0)};
+    if (is(10))
+        return LookedIn{at.word<LookSaw>("saw", lookSawFromCode, LookSaw::Warm)};
     at.fail(Code::UnknownWord, QStringLiteral("kind"), kind);
     return Unreadable{kind.toStdString()};
 }

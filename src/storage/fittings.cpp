@@ -1,6 +1,7 @@
 #include "storage/fittings.h"
 
 #include "core/materials/limits.h"
+#include "storage/heat_json.h"
 #include "storage/json_cursor.h"
 #include "storage/mould_json.h"
 #include "storage/whole_file.h"
@@ -123,8 +124,11 @@ QByteArray fittingsToJson(const Fittings& f)
         moulds.append(mouldToJson(mould));
     QJsonArray vessels;
     for (const OwnVessel& v : f.vessels)
-        vessels.append(QJsonObject{
-            {"name", said(v.name)}, {"kind", codeOf(v.kind)}, {"millilitres", v.millilitres}});
+        vessels.append(QJsonObject{{"name", said(v.name)},
+                                   {"kind", codeOf(v.kind)},
+                                   {"millilitres", v.millilitres},
+                                   {"stuff", codeOf(v.stuff)},
+                                   {"grams", v.grams}});
     QJsonArray limits;
     for (const ScentLimit& l : f.limits)
         limits.append(toJson(l));
@@ -137,20 +141,24 @@ QByteArray fittingsToJson(const Fittings& f)
     QJsonObject prices;
     for (const auto& [id, price] : f.prices)
         prices[said(id)] = price;
-    return QJsonDocument(QJsonObject{{"format", "rhexion-fittings"},
-                                     {"version", fittingsFileVersion},
-                                     {"moulds", moulds},
-                                     {"vessels", vessels},
-                                     {"limits", limits},
-                                     {"certificates", certificates},
-                                     {"blends", blends},
-                                     {"prices", prices},
-                                     {"water", QJsonObject{{"hardness", f.water.hardness},
-                                                           {"calciumShare", f.water.calciumShare},
-                                                           {"dose", f.water.dose},
-                                                           {"unit", codeOf(f.unit)},
-                                                           {"known", f.waterKnown}}}})
-        .toJson();
+    QJsonObject root{{"format", "rhexion-fittings"},
+                     {"version", fittingsFileVersion},
+                     {"moulds", moulds},
+                     {"vessels", vessels},
+                     {"limits", limits},
+                     {"certificates", certificates},
+                     {"blends", blends},
+                     {"prices", prices},
+                     {"water", QJsonObject{{"hardness", f.water.hardness},
+                                           {"calciumShare", f.water.calciumShare},
+                                           {"dose", f.water.dose},
+                                           {"unit", codeOf(f.unit)},
+                                           {"known", f.waterKnown}}}};
+    if (f.heat)
+        root["heat"] = heatPlanToJson(*f.heat);
+    if (f.heatForgotten > 0)
+        root["heatForgotten"] = double(f.heatForgotten);
+    return QJsonDocument(root).toJson();
 }
 
 std::variant<Fittings, FileFault> fittingsFromJson(const QByteArray& bytes)
@@ -162,18 +170,22 @@ std::variant<Fittings, FileFault> fittingsFromJson(const QByteArray& bytes)
     std::optional<FileFault> fault;
     const JsonCursor root(json.root, {}, fault);
     root.allow({"format", "version", "moulds", "vessels", "limits", "certificates", "blends",
-                "prices", "water"});
+                "prices", "water", "heat", "heatForgotten"});
     Fittings out;
     if (root.has("moulds"))
         for (const JsonCursor& at : root.array("moulds", mostFittings))
             out.moulds.push_back(readMould(at));
     if (root.has("vessels"))
         for (const JsonCursor& at : root.array("vessels", mostFittings)) {
-            at.allow({"name", "kind", "millilitres"});
-            out.vessels.push_back(
-                {at.textOr("name", qsizetype(limits::mould), {}).toStdString(),
-                 at.word<OwnVesselKind>("kind", ownVesselKindFromCode, OwnVesselKind::Jug),
-                 at.number("millilitres", 1.0, 1e7)});
+            at.allow({"name", "kind", "millilitres", "stuff", "grams"});
+            OwnVessel v;
+            v.name = at.textOr("name", qsizetype(limits::mould), {}).toStdString();
+            v.kind = at.word<OwnVesselKind>("kind", ownVesselKindFromCode, OwnVesselKind::Jug);
+            v.millilitres = at.number("millilitres", 1.0, 1e7);
+            if (at.has("stuff"))
+                v.stuff = at.word<VesselStuff>("stuff", vesselStuffFromCode, v.stuff);
+            v.grams = at.numberOr("grams", 0.0, 50000.0, 0.0);
+            out.vessels.push_back(std::move(v));
         }
     if (root.has("limits"))
         for (const JsonCursor& at : root.array("limits", mostFittings))
@@ -191,6 +203,9 @@ std::variant<Fittings, FileFault> fittingsFromJson(const QByteArray& bytes)
     }
     if (root.has("water"))
         readWater(root.object("water"), out);
+    if (root.has("heat"))
+        out.heat = readHeatPlan(root.object("heat"));
+    out.heatForgotten = static_cast<std::int64_t>(root.wholeOr("heatForgotten", 0.0, 1e15, 0.0));
     if (fault)
         return *fault;
     return out;

@@ -22,13 +22,16 @@ struct Fittings {
     std::vector<ScentCertificate> certificates;
     std::vector<ScentBlend> blends;       // flash points are not kept: see withFlashPoints()
     std::map<std::string, double> prices; // of oils, per g, by material id
+    std::optional<HeatPlan> heat;         // for formulas that have no plan of their own
+    // Readings of batches begun before are forgotten, ms since 1970; 0: none are.
+    std::int64_t heatForgotten = 0;
     WashWater water;
     HardnessUnit unit = HardnessUnit::MgCalciumCarbonate;
     bool waterKnown = false; // typed by her, not taken
     friend bool operator==(const Fittings& a, const Fittings& b);
 };
 
-inline constexpr int fittingsFileVersion = 1;
+inline constexpr int fittingsFileVersion = 2;
 
 QByteArray fittingsToJson(const Fittings& fittings);
 std::variant<Fittings, FileFault> fittingsFromJson(const QByteArray& bytes);

@@ -1,6 +1,7 @@
 #include "storage/formula_json.h"
 
 #include "core/materials/limits.h"
+#include "storage/heat_json.h"
 #include "storage/material_json.h"
 #include "storage/mould_json.h"
 #include "storage/whole_file.h"
@@ -273,6 +274,8 @@ QByteArray formulaToJson(const Formula& f)
         root["cutting"] = cuttingToJson(f.cutting);
     if (f.handling != Handling{})
         root["handling"] = handlingToJson(f.handling);
+    if (f.heat)
+        root["heat"] = heatPlanToJson(*f.heat);
     if (f.oilsTotal.inGrams() > 0.0)
         root["oilsTotal"] = f.oilsTotal.inGrams();
     return QJsonDocument(root).toJson();
@@ -291,7 +294,7 @@ public:
         const JsonCursor root(object_, {}, fault_);
         root.allow({"format", "version", "name", "maker", "notes", "lines", "lye", "liquid",
                     "materials", "sources", "oilsTotal", "mixing", "portions", "moulds", "cutting",
-                    "handling"});
+                    "handling", "heat"});
         went();
         f_.name = text("name", limits::formulaName, true);
         f_.maker = text("maker", limits::maker, false);
@@ -443,6 +446,11 @@ private:
             const Handling handling = readHandling(root.object("handling"));
             if (went())
                 f_.handling = handling;
+        }
+        if (!fault_ && root.has("heat")) {
+            const HeatPlan plan = readHeatPlan(root.object("heat"));
+            if (went())
+                f_.heat = plan;
         }
     }
 

@@ -99,7 +99,9 @@ faultOfAppending(const QList<Event>& events,
             if (const auto state = stateOf(event.batch))
                 states[id] = *state;
         const bool begins = std::holds_alternative<BatchBegun>(event.what);
-        const bool always = std::holds_alternative<Noted>(event.what);
+        const bool always = std::holds_alternative<Noted>(event.what) ||
+                            std::holds_alternative<ReadingTaken>(event.what) ||
+                            std::holds_alternative<LookedIn>(event.what);
         const bool there = states.contains(id);
         if (event.id.empty() || event.batch.empty() || begins == there ||
             (there && !always && states[id] == BatchState::Finished))

@@ -235,6 +235,7 @@ const char* codeOf(RefusalCode code)
                                             "bad-mould",
                                             "too-many-moulds",
                                             "bad-cutting",
+                                            "bad-heat-plan",
                                             "text-too-long"};
     static_assert(std::size(codes) == countOf<RefusalCode>());
     return codeIn(codes, code);

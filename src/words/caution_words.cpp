@@ -1,5 +1,6 @@
 // The sentences of cautions and their mends.
 #include "words/caution_words.h"
+#include "words/heat_caution_words.h"
 #include "words/names.h"
 #include "words/words_text.h"
 
@@ -123,6 +124,24 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
     case C::CitrateLeavesPh:
         return WordsText::tr("%1 hardly changes the pH").arg(lineName(c.line, f));
     case C::DiscountOfWhat: return WordsText::tr("A discount of what?");
+    case C::BoilsWhereItLands:
+    case C::JugBoils:
+    case C::JugScorches:
+    case C::CannotStayUnder:
+    case C::IceLeft:
+    case C::CrystalsWhenCool:
+    case C::VesselShock:
+    case C::AluminiumVessel:
+    case C::SetsOut:
+    case C::PotTooHot:
+    case C::NeverMeet:
+    case C::PartialGel:
+    case C::HotCore:
+    case C::WideGap:
+    case C::WakesLater:
+    case C::SlowToSet:
+    case C::DriesInCook:
+    case C::CookRises: return heatCautionTitle(c, f, s);
     }
     return {};
 }
@@ -413,6 +432,24 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
                    "what: here lye is held back for a superfat of %1, and there is %2 less water "
                    "than your usual.")
             .arg(s.percent(figure(0)), s.percent(figure(1)));
+    case C::BoilsWhereItLands:
+    case C::JugBoils:
+    case C::JugScorches:
+    case C::CannotStayUnder:
+    case C::IceLeft:
+    case C::CrystalsWhenCool:
+    case C::VesselShock:
+    case C::AluminiumVessel:
+    case C::SetsOut:
+    case C::PotTooHot:
+    case C::NeverMeet:
+    case C::PartialGel:
+    case C::HotCore:
+    case C::WideGap:
+    case C::WakesLater:
+    case C::SlowToSet:
+    case C::DriesInCook:
+    case C::CookRises: return heatCautionReason(c, f, s);
     }
     return {};
 }
@@ -422,6 +459,8 @@ QString mendLabel(const Caution& c, const Formula& f, const Speech& s)
     using C = CautionCode;
     if (!c.mend)
         return {};
+    if (const QString label = heatMendLabel(c, f, s); !label.isEmpty())
+        return label;
     if (const auto* liquid = std::get_if<SetLiquid>(&*c.mend)) {
         if (liquid->field == SettingField::JugTemperature)
             return WordsText::tr("Make it %1")

@@ -43,60 +43,6 @@ struct SizesSaid {
     QString operator()(const FreeShape& f) const { return s.volume(f.millilitres); }
 };
 
-QString itemName(const std::string& item)
-{
-    static const std::pair<const char*, QString> names[] = {
-        {"length", MouldText::tr("the length")},
-        {"width", MouldText::tr("the width")},
-        {"height", MouldText::tr("the height")},
-        {"rim-length", MouldText::tr("the length at the rim")},
-        {"rim-width", MouldText::tr("the width at the rim")},
-        {"diameter", MouldText::tr("the diameter")},
-        {"depth", MouldText::tr("the depth")},
-        {"base-radius", MouldText::tr("the radius")},
-        {"water", MouldText::tr("the water it holds")},
-        {"count", MouldText::tr("how many there are")},
-        {"bar", MouldText::tr("the thickness of a bar")},
-        {"corner-or-liner", MouldText::tr("corner and liner")},
-        {"trim-or-kerf", MouldText::tr("trim and cut")},
-        {"hardness", MouldText::tr("the hardness")},
-        {"dose", MouldText::tr("how much soap goes into a litre")},
-        {"cap", MouldText::tr("the limit")},
-        {"scent", MouldText::tr("the share of scent")},
-        {"temperature", MouldText::tr("the temperature")},
-        {"water-temperature", MouldText::tr("the temperature of the water")},
-        {"wanted", MouldText::tr("the amount wanted")},
-        {"bars", MouldText::tr("how many bars")},
-        {"cured", MouldText::tr("the weight of a bar")},
-        {"left", MouldText::tr("what is left on the shelf")},
-        {"contents", MouldText::tr("what is in it")},
-        {"batter", MouldText::tr("the batter")},
-        {"oils", MouldText::tr("the oils")},
-        {"jug-liquid", MouldText::tr("a liquid in the jug")},
-        {"hydroxide", MouldText::tr("the lye")},
-        {"oil", MouldText::tr("an oil")},
-        {"share", MouldText::tr("a share of a liquid")},
-        {"purity", MouldText::tr("the purity of the lye")},
-        {"vessel", MouldText::tr("the weight of the vessel")},
-        {"portions", MouldText::tr("how many portions of lye")},
-        {"pause", MouldText::tr("the pause, in minutes,")},
-        {"batter-grams", MouldText::tr("the batter, in grams,")},
-        {"batter-height", MouldText::tr("the height of the batter, in millimetres,")},
-        {"cover-hour", MouldText::tr("the hour of a cover")},
-        {"loss", MouldText::tr("how fast it loses heat")},
-        {"joining", MouldText::tr("what is joined")},
-        {"rate", MouldText::tr("how fast it cools")},
-        {"power", MouldText::tr("the power of the cooker")},
-        {"setpoint", MouldText::tr("the temperature of the cooker")},
-        {"diameter-open", MouldText::tr("the width of the cooker")},
-        {"open-share", MouldText::tr("how long the lid is off")},
-    };
-    for (const auto& [code, name] : names)
-        if (item == code)
-            return name;
-    return QString::fromStdString(item);
-}
-
 QString three(const std::array<double, 3>& v, auto say)
 {
     const QString low = say(v[0]);
@@ -200,74 +146,6 @@ void addRoomToFoam(FactPage& page, const Formula& f, const Reckoning& r,
 }
 
 } // namespace
-
-QString cannot(const Cannot& c, const Speech& s)
-{
-    using C = CannotCode;
-    const QString item = itemName(c.item);
-    const auto figure = [&](std::size_t i) { return i < c.figures.size() ? c.figures[i] : 0.0; };
-    switch (c.code) {
-    case C::NotPositive: return MouldText::tr("This cannot be nothing: %1.").arg(item);
-    case C::Negative: return MouldText::tr("This cannot be below 0: %1.").arg(item);
-    case C::OutOfRange:
-        return c.figures.size() == 2 ? MouldText::tr("Out of range: %1. It lies between %2 and %3.")
-                                           .arg(item, s.trimmed(figure(0)), s.trimmed(figure(1)))
-                                     : MouldText::tr("Out of range: %1.").arg(item);
-    case C::BadMass: return MouldText::tr("This is no mass: %1.").arg(item);
-    case C::NothingInIt: return MouldText::tr("There is nothing in it yet.");
-    case C::NoOils: return MouldText::tr("There are no oils yet.");
-    case C::Overflows:
-        return MouldText::tr("It does not all go in: %1 over.").arg(s.volume(figure(0)));
-    case C::AboveTheRim: return MouldText::tr("That is above the rim.");
-    case C::CornerTooRound:
-        return MouldText::tr("The corner is rounder than half the mould is wide.");
-    case C::BadDividers:
-        return MouldText::tr(
-            "Dividers cannot stand higher than the mould, nor be fewer than none.");
-    case C::DividersFillTheMould: return MouldText::tr("The dividers leave no room for soap.");
-    case C::FullNotHeavier:
-        return MouldText::tr("Full of water it must weigh more than empty. Weigh both once more.");
-    case C::NoBar: return MouldText::tr("Not one bar of that thickness comes out of it.");
-    case C::NoHeight:
-        return MouldText::tr("A mould known by its water alone has no height to read.");
-    case C::TooMuchScent:
-        return MouldText::tr("The scents together come to half of the batter or more.");
-    case C::NoSuchWater: return MouldText::tr("No water is that hard. Which unit is it in?");
-    case C::NoTotal: return MouldText::tr("Nothing says yet how much is to be made.");
-    case C::TooManyOils:
-        return MouldText::tr("Up to %1 oils can be looked through.").arg(s.number(figure(0), 0));
-    case C::TooManyWishes:
-        return MouldText::tr("Up to %1 wishes can be looked through.").arg(s.number(figure(0), 0));
-    case C::WishesContradict:
-        return MouldText::tr("A wish asks for at least %1 and at most %2.")
-            .arg(s.trimmed(figure(1)), s.trimmed(figure(2)));
-    case C::DoesNotScale:
-        return MouldText::tr(
-            "What is locked is more than that already: unlock it, or ask for more.");
-    case C::NotReckoned: return MouldText::tr("The formula cannot be reckoned yet.");
-    case C::DoesNotHold:
-        return MouldText::tr(
-                   "Reckoned afresh, the answer misses a wish by %1 points, so it is not "
-                   "shown. Water and liquid of this formula hang together in a way that is "
-                   "not looked through: wish for less, or state the liquid as a lye "
-                   "strength.")
-            .arg(s.number(figure(0), 1));
-    case C::TakesTooLong:
-        return MouldText::tr("No answer in the time allowed. Fewer wishes or oils are quicker.");
-    case C::NoWaterInJug:
-        return MouldText::tr("There is no water in it to dissolve lye: give the jug a liquid.");
-    case C::NoHydroxide: return MouldText::tr("There is no lye in it that would give heat.");
-    case C::FrozenHydroxide:
-        return MouldText::tr(
-            "A line that holds lye is to be frozen: lye is not frozen, thaw that line.");
-    case C::LateFirstCover:
-        return MouldText::tr("The first cover must begin at hour 0, when it is poured.");
-    case C::TooFewReadings: return MouldText::tr("One reading at least is needed.");
-    case C::ReadingsOutOfOrder:
-        return MouldText::tr("Each reading must be later than the one before it.");
-    }
-    return {};
-}
 
 QString mouldShapeName(const MouldShape& shape)
 {

@@ -3,12 +3,12 @@
 
 #include "core/making/headroom.h"
 #include "core/making/mould_fit.h"
+#include "words/cannot_words.h"
 #include "words/facts.h"
 #include "words/speech.h"
 
 namespace rhexion::words {
 
-QString cannot(const Cannot& cannot, const Speech& speech);
 QString mouldShapeName(const MouldShape& shape);
 QString mouldName(const Mould& mould, const Speech& speech); // "Loaf 24.0 by 8.0 by 7.0 cm"
 QString ownVesselKindName(OwnVesselKind kind);

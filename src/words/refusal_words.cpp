@@ -1,5 +1,6 @@
 #include "words/refusal_words.h"
 
+#include "words/cannot_words.h"
 #include "words/words_text.h"
 
 namespace rhexion::words {
@@ -147,6 +148,7 @@ QString refusal(const Refusal& r, const Speech& s)
             .arg(item.isEmpty() ? WordsText::tr("the mould") : item);
     case C::TooManyMoulds:
         return WordsText::tr("One batch goes into 40 moulds at most. Count like ones together.");
+    case C::BadHeatPlan: return cannot({CannotCode::OutOfRange, r.item, r.figures}, s);
     case C::BadCutting: return WordsText::tr("A bar must be thicker than nothing.");
     case C::NoSuchPortion:
         return WordsText::tr(

@@ -194,6 +194,26 @@ QString Speech::temperature(double celsius) const
                               : together(number(t.inCelsius(), 0), QStringLiteral("°C"));
 }
 
+QString Speech::temperatureNumber(double celsius) const
+{
+    const Temperature t = Temperature::celsius(celsius);
+    return number(habits_.fahrenheit ? t.inFahrenheit() : t.inCelsius(), 0);
+}
+
+QString Speech::wholeMass(double grams) const
+{
+    if (habits_.massUnit == AmountUnit::Gram)
+        return together(number(grams, 0), massUnit());
+    return mass(grams);
+}
+
+QString Speech::wholeDifference(double celsius) const
+{
+    return habits_.fahrenheit ? together(number(Temperature::differenceInFahrenheit(celsius), 0),
+                                         QStringLiteral("°F"))
+                              : together(number(celsius, 0), QStringLiteral("°C"));
+}
+
 QString Speech::temperatureDifference(double celsius) const
 {
     return habits_.fahrenheit ? together(number(Temperature::differenceInFahrenheit(celsius), 1),

@@ -24,6 +24,7 @@ public:
 
     // Three significant figures at least, whatever the unit.
     QString mass(double grams) const;       // "61.2 g"
+    QString wholeMass(double grams) const;  // for estimates: "61 g", "2.2 oz"
     QString massNumber(double grams) const; // "61.2"
     QString massUnit() const;               // "g"
     QString percent(double fraction, int decimals = 1) const;
@@ -45,6 +46,8 @@ public:
     QString hours(double hours) const;        // "10 h", "3 days"
     QString times(double factor) const;       // "0.7 times"
     QString temperature(double celsius) const;
+    QString temperatureNumber(double celsius) const;     // whole, without its unit
+    QString wholeDifference(double celsius) const;       // for estimates: "11 °F"
     QString temperatureDifference(double celsius) const; // "10.8 °F" for 6, without the 32
     QString
     amount(const StatedAmount& amount) const; // as stated: "8.5 oz", "3 % of oils", "the rest"

@@ -91,6 +91,21 @@ private Q_SLOTS:
         row("blend", {"blend", good}, 0, "Lauric and myristic");
         row("water", {"water", good, "--hardness", "14 german"}, 0, "2.50 mmol/l");
         row("working", {"working", good}, 0, "Out of the mould");
+        const QString journal = QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/journal_v4.sqlite");
+        const QString kept = dir_.filePath(QStringLiteral("journal.sqlite"));
+        QVERIFY(QFile::copy(journal, kept));
+        row("working by a journal", {"working", good, "--journal", kept}, 0, "Out of the mould");
+        row("scent by a journal", {"scent", demoPath(demoNames[3]), "--journal", kept}, 0,
+            "Tried");
+        row("no journal", {"working", good, "--journal", recipe}, 1, "not a Rhexion file");
+        row("heat of a jug", {"heat", "jug", good}, 0, "All of this is an estimate");
+        row("heat of a meeting", {"heat", "meet", good}, 0, "Melt and mix the oils");
+        row("heat of a mould", {"heat", "mould", good}, 0, "Look in first");
+        row("heat of a cook", {"heat", "cook", good}, 0, "none is reckoned");
+        row("heat of what", {"heat", "kettle", good}, 2, "jug, meet, mould or cook");
+        row("heat of nothing", {"heat", "jug"}, 2, "one file");
+        row("heat of a broken file", {"heat", "jug", broken}, 1, "damaged");
+        row("reckoned with its heat", {"reckon", good}, 0, "Jug about");
         row("solve", {"solve", good, "--wish", "oleic 52.."}, 0, "points moved");
         row("parse", {"parse", recipe}, 0, "Their lye gives superfat");
         row("text", {"text", good}, 0, "420 g olive oil in the oil pot");

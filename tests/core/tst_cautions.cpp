@@ -462,8 +462,9 @@ private Q_SLOTS:
             codes.insert(QString::fromLatin1(codeOf(static_cast<C>(code))));
         QCOMPARE(codes.size(), qsizetype(countOf<C>()));
         QVERIFY(!codes.contains(QString()));
-        for (int code = 0; code < int(countOf<C>()); ++code)
-            // The one drawn from doubt has tests of its own (tst_doubt).
+        for (int code = 0; code < int(C::BoilsWhereItLands); ++code)
+            // The one drawn from doubt has tests of its own (tst_doubt), and those of heat
+            // (tst_heat_formula).
             for (const bool fires : {true, false})
                 QVERIFY2(code == int(C::ChanceOfLyeExcess) ||
                              (code == int(C::HeldOilNotThere) && fires) || // only of weighings

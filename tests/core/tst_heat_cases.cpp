@@ -103,6 +103,12 @@ VesselStuff stuffNamed(const QString& word)
                                        : *vesselStuffFromCode(word.toStdString());
 }
 
+MouldWall wallNamed(const QString& word)
+{
+    return word == QLatin1String("wood_silicone") ? MouldWall::WoodWithLiner
+                                                  : *mouldWallFromCode(word.toStdString());
+}
+
 JugLiquid milk(double grams, double celsius, bool frozen)
 {
     JugLiquid q;
@@ -343,13 +349,13 @@ MouldSetup setupOf(const Given& g)
     m.width = g.number(QStringLiteral("mould.width"));
     m.height = g.number(QStringLiteral("mould.height"));
     m.length = g.number(QStringLiteral("mould.length"));
-    m.wall = factsOf(*wallFromCode(g.text(QStringLiteral("mould.wall")).toStdString()));
+    m.wall = factsOf(wallNamed(g.text(QStringLiteral("mould.wall"))));
     m.room = g.number(QStringLiteral("mould.room"));
     if (g.in.contains(QStringLiteral("mould.oven_off_hours")))
         m.ovenOffHours = g.number(QStringLiteral("mould.oven_off_hours"));
     for (int i = 1; g.in.contains(QStringLiteral("mould.cover%1").arg(i)); ++i) {
         const QString cover = QStringLiteral("mould.cover%1").arg(i);
-        m.covers.push_back({factsOf(*coverFromCode(g.text(cover).toStdString())),
+        m.covers.push_back({factsOf(*mouldCoverFromCode(g.text(cover).toStdString())),
                             g.number(cover + QStringLiteral(".from")),
                             {}});
     }

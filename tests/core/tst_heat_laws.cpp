@@ -48,11 +48,11 @@ MouldSetup bare(double width, double height, std::array<double, 3> resistance, b
     return m;
 }
 
-MouldSetup loaf(const Batter& b, Cover cover)
+MouldSetup loaf(const Batter& b, MouldCover cover)
 {
     MouldSetup m;
     m.length = b.cubicMetres() / m.width / m.height;
-    m.wall = factsOf(Wall::Wood);
+    m.wall = factsOf(MouldWall::Wood);
     m.covers = {{factsOf(cover), 0.0, {}}};
     return m;
 }
@@ -187,7 +187,7 @@ private Q_SLOTS:
     void halvedStepsAndCellsAgree()
     {
         const Batter b = loafBatter();
-        const MouldSetup m = loaf(b, Cover::Towel);
+        const MouldSetup m = loaf(b, MouldCover::Towel);
         MouldOptions options;
         options.hours = 24.0;
         const auto whole = runMould(b, m, 38.0, TraceStage::Light, options);
@@ -235,7 +235,7 @@ private Q_SLOTS:
         options.up = 20;
         for (int i = 0; i < 14; ++i) {
             const Batter b = loafBatter(in(300, 2500));
-            MouldSetup m = loaf(b, static_cast<Cover>(draw() % 4));
+            MouldSetup m = loaf(b, static_cast<MouldCover>(draw() % 4));
             m.width = in(0.05, 0.12);
             m.height = in(0.03, 0.1);
             m.length = b.cubicMetres() / m.width / m.height;
@@ -419,12 +419,14 @@ private Q_SLOTS:
         MouldOptions options;
         options.across = 10;
         options.up = 20;
-        const auto towel = mouldBand(b, loaf(b, Cover::Towel), 38.0, TraceStage::Light, options);
+        const auto towel =
+            mouldBand(b, loaf(b, MouldCover::Towel), 38.0, TraceStage::Light, options);
         QVERIFY(towel->gelLikely() == MouldBand::Likely::Yes);
         QVERIFY(towel->peak().low() < towel->peak().typical());
-        const auto fridge = mouldBand(b, loaf(b, Cover::Fridge), 30.0, TraceStage::Light, options);
+        const auto fridge =
+            mouldBand(b, loaf(b, MouldCover::Fridge), 30.0, TraceStage::Light, options);
         QVERIFY(fridge->gelLikely() == MouldBand::Likely::No);
-        const auto open = mouldBand(b, loaf(b, Cover::Open), 38.0, TraceStage::Light, options);
+        const auto open = mouldBand(b, loaf(b, MouldCover::Open), 38.0, TraceStage::Light, options);
         QVERIFY(open->gelLikely() == MouldBand::Likely::May);
     }
 
@@ -493,7 +495,7 @@ private Q_SLOTS:
         batter("a crumb", CannotCode::OutOfRange, [](Batter& x) { x = x.scaledTo(4.0); });
         batter("a lorry", CannotCode::OutOfRange, [](Batter& x) { x = x.scaledTo(61000.0); });
         const auto mould = [&](const char* name, CannotCode code, auto change) {
-            MouldSetup bad = loaf(b, Cover::Towel);
+            MouldSetup bad = loaf(b, MouldCover::Towel);
             change(bad);
             QTest::newRow(name) << code << faultOf(bad);
         };
@@ -517,7 +519,7 @@ private Q_SLOTS:
         readings("no reading", CannotCode::TooFewReadings, {});
         readings("backwards", CannotCode::ReadingsOutOfOrder, {{600.0, 50.0}, {0.0, 40.0}});
         readings("not a temperature", CannotCode::OutOfRange, {{0.0, NAN}});
-        const auto learnt = fitMould(b, loaf(b, Cover::Towel), 38.0, TraceStage::Light, {});
+        const auto learnt = fitMould(b, loaf(b, MouldCover::Towel), 38.0, TraceStage::Light, {});
         QTest::newRow("nothing learnt")
             << CannotCode::TooFewReadings << std::optional(std::get<Cannot>(learnt));
     }
@@ -531,19 +533,19 @@ private Q_SLOTS:
 
     void codesGoThereAndBack()
     {
-        for (std::size_t i = 0; i < countOf<Wall>(); ++i)
-            QCOMPARE(wallFromCode(codeOf(static_cast<Wall>(i))),
-                     std::optional(static_cast<Wall>(i)));
-        for (std::size_t i = 0; i < countOf<Cover>(); ++i)
-            QCOMPARE(coverFromCode(codeOf(static_cast<Cover>(i))),
-                     std::optional(static_cast<Cover>(i)));
+        for (std::size_t i = 0; i < countOf<MouldWall>(); ++i)
+            QCOMPARE(mouldWallFromCode(codeOf(static_cast<MouldWall>(i))),
+                     std::optional(static_cast<MouldWall>(i)));
+        for (std::size_t i = 0; i < countOf<MouldCover>(); ++i)
+            QCOMPARE(mouldCoverFromCode(codeOf(static_cast<MouldCover>(i))),
+                     std::optional(static_cast<MouldCover>(i)));
         for (std::size_t i = 0; i < countOf<VesselStuff>(); ++i)
             QCOMPARE(vesselStuffFromCode(codeOf(static_cast<VesselStuff>(i))),
                      std::optional(static_cast<VesselStuff>(i)));
         for (std::size_t i = 0; i < countOf<FatClass>(); ++i)
             QCOMPARE(fatClassFromCode(codeOf(static_cast<FatClass>(i))),
                      std::optional(static_cast<FatClass>(i)));
-        QVERIFY(!wallFromCode("gold") && !coverFromCode("") && !traceStageFromCode("x"));
+        QVERIFY(!mouldWallFromCode("gold") && !mouldCoverFromCode("") && !traceStageFromCode("x"));
     }
 };
 

@@ -118,6 +118,13 @@ private Q_SLOTS:
         const Material back =
             withLot(titrated, {"2", "jar", {{"acid-malic", Interval::exactly(0.01), "label"}}, {}});
         QVERIFY(!back.titratable && back.acids.size() == 1);
+        // What is given as titrated stays what was given, though its water gave way.
+        const Material both = withLot(*puree, {"4",
+                                               "jar",
+                                               {{"titratable", Interval::exactly(14), "titrated"},
+                                                {"fat", Interval::exactly(0.2), "label"}},
+                                               {}});
+        QCOMPARE(both.titratable->range.typical(), 14.0);
         // An unknown code, or a sum above one, is never passed over silently.
         QVERIFY(withLot(*puree, {"3", "x", {{"gold", Interval::exactly(1), "?"}}, {}}).parts ==
                 puree->parts);

@@ -270,9 +270,30 @@ private Q_SLOTS:
         QVERIFY(near(allowed(picture(with({{"jar", 10}, {"lav", 2}})).scents[0], 0),
                      (.01 * batter - 2) / .6));
         QCOMPARE(allowed(picture(with({{"jar", 10}, {"lav", 200}})).scents[0], 0), 0.0);
+        // A limit for another kind of product is never used, of one scent or of all.
+        auto elsewhere = limits;
+        for (ScentLimit& limit : elsewhere)
+            limit.kind = ProductKind::Face;
+        const Formula ofOne = with({{"lav", 6}});
+        const auto none = scentPicture(ofOne, std::get<Reckoning>(reckon(ofOne)), elsewhere,
+                                       certificates, {}, jars);
+        QVERIFY(none.scents[0].limits.empty() && none.together.empty());
         const ScentPicture twice = picture(with({{"lav", .006 * batter}, {"lav", .006 * batter}}));
         for (const ScentReckoned& s : twice.scents)
             QVERIFY(s.limits.front().exceeded && near(s.limits.front().allowed, .004 * batter));
+    }
+
+    void featuresOfTheLiquid()
+    {
+        Formula f = twoOils();
+        add(f, plainWater(), rest, Vessel::LyeJug);
+        add(f, milk(0.88, 0.03, 230.0), grams(60.0), Vessel::LyeJug);
+        const ReckonResult r = reckon(f);
+        QVERIFY(std::holds_alternative<Reckoning>(r));
+        const Reckoning& reckoned = std::get<Reckoning>(r);
+        const double liquid = reckoned.makeUpGrams + 60.0;
+        QVERIFY(reckoned.hasMakeUp);
+        QVERIFY(near(workFeatures(f, reckoned)["milk"], 60.0 / liquid));
     }
 
     void times()

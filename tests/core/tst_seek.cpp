@@ -88,6 +88,20 @@ private Q_SLOTS:
                  qPrintable(QString::number(sought.at, 'g', 10)));
     }
 
+    // What comes nearest is the least miss, whatever lies on the way: here a dip below what is
+    // asked.
+    void nearestOnTheWay()
+    {
+        const auto dip = [](const Reckoning& r) {
+            const double x = r.superfatTrue.value_or(0.0) - 0.2;
+            return std::optional(3.0 + 50.0 * x * x);
+        };
+        const seek::Sought sought = seek::seek(plain(), seek::superfatKnob(plain()), dip, 2.0);
+        QCOMPARE(int(sought.outcome), int(Outcome::NotReached));
+        QVERIFY2(sought.value >= 3.0 && sought.value < 3.1,
+                 qPrintable(QString::number(sought.value)));
+    }
+
     // A gauge that is not there in any formula of the range is outside, not 0.
     void absentGauge()
     {

@@ -143,6 +143,10 @@ private Q_SLOTS:
                  Noted{"It's fine'); DROP TABLE event;--"}, BatchFinished{0.0525, 0.31, 900.0},
                  BatchFinished{{}, 0.31, 900.0}, BatchStopped{}})
             QVERIFY2(back(what), qPrintable(kindOf(what)));
+        for (std::size_t i = 0; i < countOf<ReadingOf>(); ++i)
+            QVERIFY(back(ReadingTaken{static_cast<ReadingOf>(i), -7.5}));
+        for (std::size_t i = 0; i < countOf<LookSaw>(); ++i)
+            QVERIFY(back(LookedIn{static_cast<LookSaw>(i)}));
         for (std::size_t what = 1; what < countOf<WeighTarget::What>(); ++what)
             QVERIFY(back(WeighedNow{{{static_cast<WeighTarget::What>(what), 5}, 1.5}, 1.0}));
     }

@@ -4,6 +4,7 @@
 
 #include "recipe/recipe.h"
 #include "storage/fittings.h"
+#include "storage/heat_json.h"
 #include "storage/making_json.h"
 #include "storage/recipe_json.h"
 #include "storage/reckoning_json.h"
@@ -128,6 +129,14 @@ private Q_SLOTS:
             QCOMPARE(fits(blendToJson(f, *r)), QString());
             QCOMPARE(fits(waterToJson(f, *r, own.water)), QString());
             QCOMPARE(fits(workingToJson(f, *r, {}, {})), QString());
+            heat::ForecastOptions coarse;
+            coarse.coarse = true;
+            coarse.hours = 3.0;
+            const auto heat = heat::forecastHeat(f, *r, {}, coarse);
+            for (const auto topic :
+                 {jugHeatToJson, meetingHeatToJson, mouldHeatToJson, cookHeatToJson})
+                QCOMPARE(misfit("heat", parsed(QJsonDocument(topic(f, *heat)).toJson())),
+                         QString());
         }
         QVERIFY(seen > 30);
     }
@@ -168,6 +177,11 @@ private Q_SLOTS:
             "certificates[0].allergens[0].high");
         row("sea water", R"("water":{"hardness":500,"unit":"german"})", "water.hardness");
         row("surprise", R"("cups":[])", "cups");
+        row("a room as hot as an oven", R"("heat":{"room":180})", "heat.room");
+        row("no such jug", R"("heat":{"jug":{"stuff":"paper"}})", "heat.jug.stuff");
+        row("a cover that comes late", R"("heat":{"covers":[{"cover":"lid","fromHour":2}]})",
+            "heat.cover");
+        row("a thousand portions", R"("heat":{"portions":1000})", "heat.portions");
         row("price of nothing", R"("prices":{"olive-oil":-1})", "prices.olive-oil");
     }
     void fittings()
@@ -180,7 +194,15 @@ private Q_SLOTS:
         QCOMPARE(fault->place, place);
         Fittings own;
         own.moulds = {Mould{"tin", Slab{300, 200, 50, 2, 3, 3, 45}, 2}};
-        own.vessels = {{"jug", OwnVesselKind::StickJug, 900}};
+        own.vessels = {{"jug", OwnVesselKind::StickJug, 900, VesselStuff::Steel, 320}};
+        HeatPlan plan;
+        plan.covers = {{MouldCover::Freezer, 0.0, -22.0}, {MouldCover::Open, 12.0, {}}};
+        plan.ovenOffHours = 1.5;
+        plan.potAfterMinutes = 40.0;
+        plan.jug.stuff = VesselStuff::Steel;
+        plan.cook.openShare = 0.4;
+        own.heat = plan;
+        own.heatForgotten = 1700000000000;
         own.limits = {{"x", ScentLimit::Whose::Supplier, ProductKind::Face, .01, ScentBasis::Cured,
                        "sheet", "2026-01-01"}};
         own.certificates = {{"x", {{"linalool", .1, .2}}, "sheet", ""}};
@@ -196,7 +218,7 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("pointer");
         QTest::addColumn<QString>("to");
-        const std::pair<const char*, const char*> rows[] = {{"/version", "7"},
+        const std::pair<const char*, const char*> rows[] = {{"/version", "8"},
                                                             {"/format", "\"x\""},
                                                             {"/lye/superfat", "1"},
                                                             {"/lye/split", "\"x\""},

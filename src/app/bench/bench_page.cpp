@@ -27,7 +27,9 @@
 #include "core/materials/limits.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
+#include "document/heat_watcher.h"
 #include "models/vessel_model.h"
+#include "words/heat_words.h"
 #include "words/names.h"
 #include "words/plain_text.h"
 #include "words/setting_terms.h"
@@ -57,8 +59,8 @@ constexpr int readingPage = 1080; // below it reading has no more room than figu
 constexpr int widePage = 830;     // below it the figures stand under the bench
 } // namespace
 
-BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
-    : QWidget(parent), document_(document), stock_(stock)
+BenchPage::BenchPage(FormulaDocument& document, Stock& stock, HeatWatcher& heat, QWidget* parent)
+    : QWidget(parent), document_(document), heat_(heat), stock_(stock)
 {
     setObjectName(QStringLiteral("page"));
     strip_ = new SettingsStrip(document, this);
@@ -82,6 +84,7 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent)
     centre->addWidget(strip_);
     centre->addWidget(buildVessels(), 1);
     centre->addWidget(typing_);
+    accountsLayout->addWidget(buildHeatLine());
     centre->addWidget(accountsCard);
     auto* body = new QWidget;
     body_ = new QBoxLayout(QBoxLayout::LeftToRight, body);
@@ -293,6 +296,32 @@ void BenchPage::removeLine(LineId line)
                         tr("Remove %1").arg(QString::fromStdString(l->material->name)));
 }
 
+// One quiet line of what is forecast; it keeps its height, so that nothing moves when it changes.
+QWidget* BenchPage::buildHeatLine()
+{
+    heatLine_ = new QPushButton(this);
+    heatLine_->setObjectName(QStringLiteral("quiet"));
+    heatLine_->setFont(Theme::small());
+    fixHeight(heatLine_, 26);
+    heatLine_->setIcon(Theme::icon(QStringLiteral("thermometer"), Ink::Muted));
+    heatLine_->setToolTip(tr("An estimate; opens the place of heat"));
+    connect(heatLine_, &QPushButton::clicked, this, &BenchPage::heatWanted);
+    connect(&heat_, &HeatWatcher::found, this, &BenchPage::sayHeat);
+    connect(&Theme::news(), &LookNews::changed, heatLine_,
+            [this] { heatLine_->setIcon(Theme::icon(QStringLiteral("thermometer"), Ink::Muted)); });
+    sayHeat();
+    return heatLine_;
+}
+
+void BenchPage::sayHeat()
+{
+    const HeatResult* result = document_.reckoning() ? heat_.result() : nullptr;
+    const QString said =
+        result ? words::heatLine(result->told.forecast, speech_) : tr("No forecast of heat yet.");
+    heatLine_->setAccessibleName(tr("Heat: %1").arg(said));
+    heatLine_->setText(said);
+}
+
 void BenchPage::setSpeech(const Speech& speech)
 {
     speech_ = speech;
@@ -314,6 +343,7 @@ void BenchPage::setSpeech(const Speech& speech)
     if (formulating_)
         formulating_->setSpeech(speech);
     scale_->setSpeech(speech);
+    sayHeat();
     for (VesselPanel* p : panels_)
         p->setSpeech(speech);
     refresh();
@@ -376,7 +406,10 @@ void BenchPage::paintEvent(QPaintEvent* event)
 {
     QWidget::paintEvent(event);
     if (!std::exchange(painted_, true))
-        QTimer::singleShot(0, this, [this] { doubt_->resume(); });
+        QTimer::singleShot(0, this, [this] {
+            doubt_->resume();
+            heat_.resume();
+        });
 }
 
 void BenchPage::resizeEvent(QResizeEvent* event)

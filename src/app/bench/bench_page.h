@@ -25,6 +25,7 @@ class FigureRow;
 class DoubtWatcher;
 class FiguresPanel;
 class FormulaDocument;
+class HeatWatcher;
 class HistoryPanel;
 class SettingsPanel;
 class SettingsStrip;
@@ -43,7 +44,8 @@ enum class Topic;
 class BenchPage : public QWidget {
     Q_OBJECT
 public:
-    BenchPage(FormulaDocument& document, Stock& stock, QWidget* parent = nullptr);
+    BenchPage(FormulaDocument& document, Stock& stock, HeatWatcher& heat,
+              QWidget* parent = nullptr);
 
     void setSpeech(const Speech& speech);
     void focusTyping();
@@ -81,6 +83,7 @@ public:
 Q_SIGNALS:
     void negativeWanted(double superfat);
     void makeWanted();
+    void heatWanted();
     void noted(const QString& text); // something typed could not be used
     void keepWayWanted();
     void forgetWayWanted();
@@ -94,6 +97,8 @@ private:
     void bringSide();
     void orderTabs();
     QWidget* buildTop();
+    QWidget* buildHeatLine();
+    void sayHeat();
     QWidget* buildVessels();
     void wire(VesselPanel* panel);
     void refresh();
@@ -107,6 +112,8 @@ private:
 
     FormulaDocument& document_;
     DoubtWatcher* doubt_;
+    HeatWatcher& heat_;
+    QPushButton* heatLine_; // in one line; opens the place of heat
     bool painted_ = false;
     Stock& stock_;
     Speech speech_;

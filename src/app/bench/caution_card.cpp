@@ -55,8 +55,8 @@ CautionCard::CautionCard(QWidget* parent) : QWidget(parent)
     said_.severity = -1;
     connect(&Theme::news(), &LookNews::changed, this, [this] { laidWidth_ = -1; });
     connect(mend_, &QPushButton::clicked, this, [this] {
-        if (said_.mend)
-            Q_EMIT mendWanted(*said_.mend, said_.mendLabel);
+        if (!said_.mends.empty())
+            Q_EMIT mendWanted(said_.mends, said_.mendLabel);
     });
 }
 
@@ -101,14 +101,14 @@ int CautionCard::heightAt(int width, bool open)
     int height = cardEdge + heightOf(title_) + cardEdge;
     if (open) {
         height += said_.reason.isEmpty() ? 0 : between + heightOf(reason_);
-        height += said_.mend ? between + mend_->sizeHint().height() : 0;
+        height += !said_.mends.empty() ? between + mend_->sizeHint().height() : 0;
     }
     return height;
 }
 
 void CautionCard::placeMend()
 {
-    const bool shown = open_ && said_.mend.has_value();
+    const bool shown = open_ && !said_.mends.empty();
     if (mend_->isHidden() == shown)
         mend_->setVisible(shown);
     if (!shown || width() <= 0)

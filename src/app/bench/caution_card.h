@@ -17,7 +17,7 @@ struct CautionSaid {
     QString mendLabel;
     int severity = 0;
     Vessel vessel = Vessel::LyeJug;
-    std::optional<Edit> mend;
+    std::vector<Edit> mends; // one step; none: nothing to press
 };
 
 class CautionCard : public QWidget {
@@ -33,7 +33,7 @@ public:
 
 Q_SIGNALS:
     void toggled(); // by hand
-    void mendWanted(const Edit& edit, const QString& text);
+    void mendWanted(const std::vector<Edit>& edits, const QString& text);
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -26,7 +26,7 @@ public:
     void setHeaded(bool headed);
 
 Q_SIGNALS:
-    void mendWanted(const Edit& edit, const QString& text);
+    void mendWanted(const std::vector<Edit>& edits, const QString& text);
 
 protected:
     void resizeEvent(QResizeEvent* event) override;

@@ -66,7 +66,7 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidg
     layout->addWidget(cautionHead_);
     cautions_ = new CautionList(this);
     connect(cautions_, &CautionList::mendWanted, this,
-            [this](const Edit& edit, const QString& text) { document_.apply(edit, text); });
+            [this](const std::vector<Edit>& edits, const QString& text) { document_.apply(edits, text); });
     layout->addWidget(cautions_, 1);
     working_ = new QPushButton(tr("Show the working"), this);
     working_->setIcon(Theme::icon(QStringLiteral("calculator"), Ink::Ink));
@@ -156,7 +156,7 @@ void FiguresPanel::refreshCautions()
         said.push_back(
             {words::severityName(caution.severity), words::cautionTitle(caution, f, speech_),
              words::cautionReason(caution, f, speech_), words::mendLabel(caution, f, speech_),
-             int(caution.severity), caution.vessel, caution.mend});
+             int(caution.severity), caution.vessel, caution.mends()});
     cautions_->say(std::move(said));
     makeRoom();
 }

@@ -1,15 +1,8 @@
 #include "app/formulating/pace_memory.h"
 
-#include "core/batch/pace_log.h"
-
-#include <algorithm>
 #include <utility>
 
 namespace rhexion {
-
-namespace {
-constexpr int mostBatches = 60; // the newest: older hands were other hands
-}
 
 PaceMemory::PaceMemory(std::function<Journal*()> journal, QObject* parent)
     : QObject(parent), journal_(std::move(journal))
@@ -22,13 +15,11 @@ void PaceMemory::wake()
 {
     if (std::exchange(read_, true))
         return;
-    logs_.clear();
-    tried_.clear();
-    times_.clear();
+    record_ = {};
     Journal* journal = journal_();
     if (!journal)
         return;
-    const auto batches = journal->batches(mostBatches);
+    const auto batches = journal->batches(mostPaceBatches);
     if (const auto* list = std::get_if<QList<BatchSummary>>(&batches))
         waiting_ = *list;
     timer_.start();
@@ -51,26 +42,8 @@ void PaceMemory::readOne()
     }
     const BatchSummary batch = waiting_.takeFirst();
     const auto events = journal->events(batch.id);
-    const auto* list = std::get_if<QList<Event>>(&events);
-    if (!list)
-        return;
-    for (const Event& event : *list)
-        if (const auto* begun = std::get_if<BatchBegun>(&event.what))
-            for (const Line& line : begun->formula.lines) {
-                if (line.material->kind != MaterialKind::Scent)
-                    continue;
-                const std::string& id = line.material->id;
-                const auto found = std::ranges::find(times_, id, &TimesTried::material);
-                if (found == times_.end()) {
-                    times_.push_back({id, 1});
-                    tried_.push_back(id);
-                } else {
-                    ++found->times;
-                }
-            }
-    if (batch.state == BatchState::Finished)
-        if (auto log = paceLogOf(std::span(list->constData(), std::size_t(list->size())), tried_))
-            logs_.push_back(std::move(*log));
+    if (const auto* list = std::get_if<QList<Event>>(&events))
+        record_.add(batch, *list);
 }
 
 } // namespace rhexion

@@ -5,9 +5,7 @@
 #include <QObject>
 #include <QTimer>
 
-#include "core/making/scent.h"
-#include "core/making/working_time.h"
-#include "storage/journal.h"
+#include "storage/pace_record.h"
 
 #include <functional>
 
@@ -21,9 +19,9 @@ public:
     // Begins to read, if it was not read since the journal changed.
     void wake();
     void forget(); // the journal changed
-    const std::vector<OwnLog>& logs() const { return logs_; }
-    const std::vector<std::string>& tried() const { return tried_; }
-    const std::vector<TimesTried>& times() const { return times_; }
+    const std::vector<OwnLog>& logs() const { return record_.logs; }
+    const std::vector<std::string>& tried() const { return record_.tried; }
+    const std::vector<TimesTried>& times() const { return record_.times; }
 
 Q_SIGNALS:
     void changed(); // all that there is was read
@@ -35,9 +33,7 @@ private:
     QTimer timer_;
     bool read_ = false;
     QList<BatchSummary> waiting_;
-    std::vector<OwnLog> logs_;
-    std::vector<std::string> tried_;
-    std::vector<TimesTried> times_;
+    PaceRecord record_;
 };
 
 } // namespace rhexion

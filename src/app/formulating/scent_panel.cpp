@@ -168,10 +168,14 @@ void ScentPanel::setShare(double percent)
             return;
         }
         complaint_->say({});
+        // Other bases are kept as the share of the whole batter they come to now, so that the scent
+        // grows with the batter as it would grow with them.
+        const double own = std::get<ScentGrams>(grams).total;
+        const double whole = picture_.bases.batter + others + own;
         const StatedAmount stated =
             basis == ScentBasis::Oils
                 ? StatedAmount{percent, AmountUnit::PercentOfOils}
-                : StatedAmount{std::get<ScentGrams>(grams).total, AmountUnit::Gram};
+                : StatedAmount{100.0 * own / whole, AmountUnit::PercentOfBatter};
         document().setAmount(line->id, stated,
                              tr("Take %1 of %2")
                                  .arg(speech().percent(percent / 100.0, 2),

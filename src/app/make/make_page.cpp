@@ -1,5 +1,6 @@
 #include "app/make/make_page.h"
 
+#include "app/make/heat_card.h"
 #include "app/make/place_panel.h"
 #include "app/make/step_card.h"
 #include "app/make/step_list.h"
@@ -103,6 +104,18 @@ QWidget* MakePage::buildDay()
         Q_EMIT noted(tr("Lye is weighed at its own step: press that in the list and type what is "
                         "in there now."));
     });
+    heat_ = new HeatCard(card_);
+    card_->setBelow(heat_);
+    connect(heat_, &HeatCard::read, this, [this](ReadingOf what, double celsius) {
+        if (current_ && good(current_->read(what, celsius)))
+            heat_->show(current_.get());
+    });
+    connect(heat_, &HeatCard::lookedIn, this, [this](LookSaw saw) {
+        if (current_ && good(current_->look(saw)))
+            heat_->show(current_.get());
+    });
+    connect(heat_, &HeatCard::alarm, this, &MakePage::noted);
+    connect(heat_, &HeatCard::refused, this, &MakePage::noted);
     place_ = new PlacePanel(box);
 
     auto* row = new QHBoxLayout(box);
@@ -134,6 +147,7 @@ void MakePage::setSpeech(const Speech& speech)
 {
     speech_ = speech;
     card_->extra()->setSpeech(speech);
+    heat_->setSpeech(speech);
     refresh();
 }
 
@@ -147,6 +161,7 @@ void MakePage::keepDraft()
 void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
 {
     keepDraft();
+    heat_->show(nullptr); // it must not look at one that goes
     current_ = std::move(current);
     card_->note()->setPlainText(current_ ? current_->draft().text() : QString());
     draft_.stop();
@@ -273,6 +288,7 @@ void MakePage::refresh()
     refreshStep();
     refreshEffect();
     refreshAdded();
+    heat_->show(current_.get());
     place_->show(*current_, speech_);
     if (isVisible() && !current_->atEnd())
         card_->takeFocus();

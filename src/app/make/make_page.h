@@ -16,6 +16,7 @@ class QStackedWidget;
 
 namespace rhexion {
 
+class HeatCard;
 class PlacePanel;
 class StepCard;
 class StepList;
@@ -31,6 +32,7 @@ public:
     void setSpeech(const Speech& speech);
     void setBatch(std::unique_ptr<BatchInProgress> current);
     BatchInProgress* batch() const { return current_.get(); }
+    HeatCard& heat() const { return *heat_; }
     QLineEdit* weighedField() const;
     TypingLine* extra() const;
 
@@ -75,6 +77,7 @@ private:
     QWidget* left_;
     StepList* list_;
     StepCard* card_;
+    HeatCard* heat_;
     PlacePanel* place_;
     QPushButton* stop_;
     QTimer draft_;

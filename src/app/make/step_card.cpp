@@ -85,6 +85,7 @@ StepCard::StepCard(Stock& stock, QWidget* parent) : QFrame(parent)
     addedRow->addWidget(added_, 1);
     addedRow->addWidget(takeBack_);
     auto* column = new QVBoxLayout(this);
+    column_ = column;
     column->setContentsMargins(24, 18, 24, 18);
     column->setSpacing(10);
     for (QWidget* widget : std::initializer_list<QWidget*>{count_, title_, planned_, advice_})
@@ -105,6 +106,11 @@ StepCard::StepCard(Stock& stock, QWidget* parent) : QFrame(parent)
         setTabOrder(before, next);
         before = next;
     }
+}
+
+void StepCard::setBelow(QWidget* widget)
+{
+    column_->insertWidget(column_->indexOf(mendHint_) + 1, widget);
 }
 
 QWidget* StepCard::buildField()

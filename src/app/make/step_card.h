@@ -12,6 +12,7 @@ class QLabel;
 class QLineEdit;
 class QPlainTextEdit;
 class QPushButton;
+class QVBoxLayout;
 
 namespace rhexion {
 
@@ -38,6 +39,9 @@ public:
     void showEffect(const QString& effect, const words::BowlSaid& said, bool mendable);
     void showAdded(const QString& what); // beside the plan; empty: nothing
 
+    // Stands under what the weighings come to.
+    void setBelow(QWidget* widget);
+
     QLineEdit* weighed() const { return weighed_; }
     QPlainTextEdit* note() const { return note_; }
     TypingLine* extra() const { return extra_; }
@@ -57,6 +61,7 @@ protected:
 private:
     QWidget* buildField();
 
+    QVBoxLayout* column_;
     QLabel* count_;
     QLabel* title_;
     QLabel* planned_;

@@ -132,11 +132,16 @@ void drawPushButton(QPainter& painter, const QStyleOption* option, const QWidget
         drawSoftBox(painter, option->rect, {fill, focus ? c.ink : fill, focus ? focusWidth : 1});
         return;
     }
-    const QColor line = focus                           ? c.action
+    // One of several that is chosen.
+    const bool chosen = isOn(option, QStyle::State_On);
+    if (goesBy(widget, "quiet") && !over && !focus)
+        return; // a line of text until it is pointed at
+    const QColor line = focus || chosen                 ? c.action
                         : !on || goesBy(widget, "mend") ? Theme::hairline()
                                                         : c.line;
-    drawSoftBox(painter, option->rect,
-                {over ? Theme::hover() : c.surface, line, focus ? focusWidth : 1});
+    drawSoftBox(
+        painter, option->rect,
+        {over || chosen ? Theme::hover() : c.surface, line, focus || chosen ? focusWidth : 1});
 }
 
 void drawToolButton(QPainter& painter, const QStyleOption* option, const QWidget* widget)

@@ -2,6 +2,15 @@
 
 namespace rhexion {
 
+std::vector<Edit> Caution::mends() const
+{
+    if (!mend)
+        return {};
+    std::vector<Edit> all{*mend};
+    all.insert(all.end(), also.begin(), also.end());
+    return all;
+}
+
 const char* codeOf(CautionCode code)
 {
     switch (code) {
@@ -76,6 +85,24 @@ const char* codeOf(CautionCode code)
     case CautionCode::LyeDoesNotCureAway: return "lye-does-not-cure-away";
     case CautionCode::CitrateLeavesPh: return "citrate-leaves-ph";
     case CautionCode::DiscountOfWhat: return "discount-of-what";
+    case CautionCode::BoilsWhereItLands: return "boils-where-it-lands";
+    case CautionCode::JugBoils: return "jug-boils";
+    case CautionCode::JugScorches: return "jug-scorches";
+    case CautionCode::CannotStayUnder: return "cannot-stay-under";
+    case CautionCode::IceLeft: return "ice-left";
+    case CautionCode::CrystalsWhenCool: return "crystals-when-cool";
+    case CautionCode::VesselShock: return "vessel-shock";
+    case CautionCode::AluminiumVessel: return "aluminium-vessel";
+    case CautionCode::SetsOut: return "sets-out";
+    case CautionCode::PotTooHot: return "pot-too-hot";
+    case CautionCode::NeverMeet: return "never-meet";
+    case CautionCode::PartialGel: return "partial-gel";
+    case CautionCode::HotCore: return "hot-core";
+    case CautionCode::WideGap: return "wide-gap";
+    case CautionCode::WakesLater: return "wakes-later";
+    case CautionCode::SlowToSet: return "slow-to-set";
+    case CautionCode::DriesInCook: return "dries-in-cook";
+    case CautionCode::CookRises: return "cook-rises";
     }
     return "";
 }

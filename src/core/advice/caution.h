@@ -83,7 +83,28 @@ enum class CautionCode {
     // Beliefs, answered where they arise (belief_cautions.cpp).
     LyeDoesNotCureAway, // figures: superfat
     CitrateLeavesPh,    // line
-    DiscountOfWhat      // figures: superfat, less water than usual
+    DiscountOfWhat,     // figures: superfat, less water than usual
+    // Of the forecast of heat (core/heat/heat_findings.h); judged on its high bound.
+    BoilsWhereItLands, // figures: C where the flakes land
+    JugBoils,          // figures: C at the high bound, boiling point, share of alcohol
+    JugScorches,       // line; figures: C, g to freeze, g in all, portions, minutes between (or C)
+    CannotStayUnder,   // line; figures: limit
+    IceLeft,           // figures: g of ice
+    CrystalsWhenCool,  // figures: C
+    VesselShock,       // figures: C it warms by, C at the high bound, 1 in an ice bath
+    AluminiumVessel,   // figures: none
+    SetsOut,           // line; figures: C it sets out at, C jug and pot are joined at
+    PotTooHot,         // figures: C
+    NeverMeet,         // figures: 1 if the jug comes later, minutes in ice (0: that does not help),
+                       // C at which they come near each other (0: never)
+    PartialGel,        // figures: share in the middle, 1 if only the hot corner gels
+    HotCore,           // figures: C typical, C hot corner, minutes to the first look, 1 by the hot
+                       // corner alone, the worst of its risks
+    WideGap,           // figures: C
+    WakesLater,        // figures: C, hours
+    SlowToSet,         // figures: hours
+    DriesInCook,       // figures: g of water, share
+    CookRises          // figures: C
 };
 
 enum class Severity { Note, Care, Danger };
@@ -95,7 +116,11 @@ struct Caution {
     LineId line = 0;
     std::vector<double> figures;
     std::optional<Edit> mend;
-    PortionId portion = 0; // the one it is about, or 0
+    PortionId portion = 0;       // the one it is about, or 0
+    std::vector<Edit> also = {}; // belong to the mend: one step with it
+
+    // The mend and what belongs to it; empty where there is none.
+    std::vector<Edit> mends() const;
 };
 
 // Codes for files and the command line.

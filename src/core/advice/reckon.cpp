@@ -26,7 +26,8 @@ Reckoning reckonGiven(const Formula& formula, Amounts amounts)
 }
 
 std::vector<Caution> findingsOf(const Formula& formula, const Reckoning& reckoning,
-                                const Doubt* doubt, const Lexicon& words)
+                                const Doubt* doubt, const Lexicon& words,
+                                std::span<const Caution> heat)
 {
     std::vector<Caution> out = reckoning.cautions;
     addSaidCautions(formula, reckoning, words, out);
@@ -34,6 +35,14 @@ std::vector<Caution> findingsOf(const Formula& formula, const Reckoning& reckoni
         // The drawn chance says more than the edge of the figures does.
         std::erase_if(out, [](const Caution& c) { return c.code == CautionCode::MayBeLyeHeavy; });
         out.push_back(std::move(*more));
+    }
+    for (const Caution& finding : heat) {
+        // Degrees say more than that there is milk.
+        if (finding.code == CautionCode::JugScorches ||
+            finding.code == CautionCode::CannotStayUnder)
+            std::erase_if(
+                out, [](const Caution& c) { return c.code == CautionCode::MilkUnfrozenInJug; });
+        out.push_back(finding);
     }
     std::ranges::stable_sort(out, std::ranges::greater{}, &Caution::severity);
     return out;

@@ -9,6 +9,7 @@
 #include "core/amounts/refusal.h"
 #include "core/formula/lexicon.h"
 
+#include <span>
 #include <variant>
 #include <vector>
 
@@ -29,8 +30,11 @@ ReckonResult reckon(const Formula& formula);
 Reckoning reckonGiven(const Formula& formula, Amounts amounts);
 
 // The one list of findings that screen, print, command line and JSON show: the cautions, what name
-// and notes speak of, and what the doubt adds, worst first. doubt: nothing while it is not drawn.
+// and notes speak of, what the doubt adds and what the forecast of heat does
+// (heat/heat_findings.h), worst first. doubt: nothing while it is not drawn; heat: none while there
+// is no forecast.
 std::vector<Caution> findingsOf(const Formula& formula, const Reckoning& reckoning,
-                                const Doubt* doubt, const Lexicon& words);
+                                const Doubt* doubt, const Lexicon& words,
+                                std::span<const Caution> heat = {});
 
 } // namespace rhexion

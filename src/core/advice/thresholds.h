@@ -45,6 +45,27 @@ enum class Threshold {
     OtherLyeTooLittle, // the same, on the other side
     OtherLyeLow,       // superfat with the other lye, from
     OtherLyeHigh,      // and to, that makes it likely
+    MilkWarm,          // C of a jug with milk, puree or sugar: care
+    MilkScorches,      // the same: danger
+    MilkLimit,         // what a plan for freezing it keeps to
+    LandingLimit,      // C where flakes land, that portions of a plain jug keep to
+    JugHot,            // C a jug is expected to come to: it may boil over
+    JugMayBoil,        // the same, at the high bound
+    LandingScorches,   // C where flakes land for a moment, with milk: danger
+    JugNearBoiling,    // C below the boiling point
+    AlcoholFoams,      // C of a jug with alcohol in it
+    GlassShock,        // C that glass warms by, or is hotter than its bath
+    PlasticSoftens,    // C of polypropylene with lye, high bound: care
+    PlasticGives,      // the same: danger
+    IceNoticed,        // g
+    SettingMargin,     // C above the setting point
+    HotFat,            // C a hard fat has to be melted to
+    WideGap,           // C between core and skin
+    WakesBy,           // C above the room after it is uncovered
+    SlowHours,         // until nine tenths are soap
+    CookDries,         // of the water
+    CookClimbs,        // C
+    SweetCook,         // sugar / oils
 };
 
 struct ThresholdRow {
@@ -98,6 +119,27 @@ inline constexpr auto thresholds = [] {
         {T::OtherLyeTooLittle, 0.2, slip},
         {T::OtherLyeLow, -0.01, slip},
         {T::OtherLyeHigh, 0.13, slip},
+        {T::MilkWarm, 38.0, trade},
+        {T::MilkScorches, 50.0, trade},
+        {T::MilkLimit, 35.0, trade},
+        {T::LandingLimit, 95.0, "five below the boiling of water, which spits"},
+        {T::JugHot, 95.0, trade},
+        {T::JugMayBoil, 105.0, "the high bound holds half a vessel that stays cold"},
+        {T::LandingScorches, 65.0, "judgement: a moment's heat, stirred away"},
+        {T::JugNearBoiling, 3.0, "within the band of the forecast"},
+        {T::AlcoholFoams, 75.0, "alcohol boils at 78 C"},
+        {T::GlassShock, 50.0, trade},
+        {T::PlasticSoftens, 105.0, "polypropylene is made for 100 C, from memory"},
+        {T::PlasticGives, 115.0, "judgement: well past what it is made for"},
+        {T::IceNoticed, 2.0, scale},
+        {T::SettingMargin, 5.0, "the band of the setting point"},
+        {T::HotFat, 85.0, trade},
+        {T::WideGap, 30.0, trade},
+        {T::WakesBy, 12.0, trade},
+        {T::SlowHours, 48.0, trade},
+        {T::CookDries, 0.15, trade},
+        {T::CookClimbs, 93.0, trade},
+        {T::SweetCook, 0.03, trade},
     });
 }();
 static_assert(thresholds.size() == countOf<Threshold>());

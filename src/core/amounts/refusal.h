@@ -51,6 +51,7 @@ enum class RefusalCode {
     BadMould,             // its sizes cannot be; item: its name
     TooManyMoulds,        // more than 40
     BadCutting,           // a bar must be thicker than nothing
+    BadHeatPlan,          // item: what of it; figures: the least and the most
     TextTooLong           // figure: the most letters
 };
 

@@ -319,6 +319,12 @@ struct CheckEdit {
         return faultOf(e.cutting) ? Result(Refusal{RefusalCode::BadCutting, 0, {}, {e.cutting.bar}})
                                   : std::nullopt;
     }
+    Result operator()(const SetHeatPlan& e) const
+    {
+        const auto fault = e.heat ? faultOf(*e.heat) : std::nullopt;
+        return fault ? Result(Refusal{RefusalCode::BadHeatPlan, 0, fault->item, fault->figures})
+                     : std::nullopt;
+    }
     Result operator()(const SetMixing& e) const { return checkMixing(e.mixing); }
     Result operator()(const SetLye& e) const { return checkLyeRanges(e.lye); }
     Result operator()(const SetLiquid& e) const { return checkLiquid(e.liquid); }

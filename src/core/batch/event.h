@@ -2,6 +2,7 @@
 // the batch is now is a fold over them (fold.h).
 #pragma once
 
+#include "core/heat/day_heat.h"
 #include "core/makeday/as_weighed.h"
 
 #include <cstdint>
@@ -53,6 +54,13 @@ struct TakenBack { // of an AddedBeside, named by its event
 struct Noted {
     std::string text;
 };
+struct ReadingTaken { // of a thermometer, when it was held there
+    ReadingOf what = ReadingOf::Jug;
+    double celsius = 20.0; // -60 to 300
+};
+struct LookedIn { // into the mould
+    LookSaw saw = LookSaw::Warm;
+};
 struct BatchFinished { // what came of it, as it was reckoned then
     std::optional<double> superfat;
     double strength = 0.0;
@@ -63,8 +71,9 @@ struct Unreadable { // written by something newer, or damaged; kept as it stands
     std::string kind;
 };
 
-using Happening = std::variant<BatchBegun, StepDone, StepReopened, WeighedNow, AddedBeside,
-                               TakenBack, Noted, BatchFinished, BatchStopped, Unreadable>;
+using Happening =
+    std::variant<BatchBegun, StepDone, StepReopened, WeighedNow, AddedBeside, TakenBack, Noted,
+                 BatchFinished, BatchStopped, ReadingTaken, LookedIn, Unreadable>;
 
 struct Event {
     std::string id;       // UUID, made by who writes it, so that writing it twice is harmless

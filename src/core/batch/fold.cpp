@@ -24,8 +24,14 @@ public:
     {
         if (std::ranges::find(batch_.done, done.step) == batch_.done.end())
             batch_.done.push_back(done.step);
+        forget(done.step);
+        batch_.doneAt.emplace_back(done.step, event_.at);
     }
-    void operator()(const StepReopened& reopened) { std::erase(batch_.done, reopened.step); }
+    void operator()(const StepReopened& reopened)
+    {
+        std::erase(batch_.done, reopened.step);
+        forget(reopened.step);
+    }
     void operator()(const WeighedNow& now)
     {
         batch_.weighings.push_back({now.weighed, now.plannedGrams, event_.at});
@@ -38,6 +44,11 @@ public:
     {
         std::erase_if(batch_.topUps, [&](const AddedAt& a) { return a.event == back.event; });
     }
+    void operator()(const ReadingTaken& r)
+    {
+        batch_.readings.push_back({r.what, r.celsius, event_.at});
+    }
+    void operator()(const LookedIn& look) { batch_.looks.push_back({look.saw, event_.at}); }
     void operator()(const Noted& note) { batch_.notes.push_back({note.text, event_.at}); }
     void operator()(const BatchFinished& made)
     {
@@ -53,6 +64,11 @@ public:
     void operator()(const Unreadable& what) { batch_.unreadable.push_back(what.kind); }
 
 private:
+    void forget(const StepKey& step)
+    {
+        std::erase_if(batch_.doneAt, [&](const auto& done) { return done.first == step; });
+    }
+
     Batch& batch_;
     const Event& event_;
 };
@@ -65,6 +81,20 @@ std::size_t Batch::nextStep() const
         return std::ranges::find(done, keyOf(step)) == done.end();
     });
     return static_cast<std::size_t>(open - plan.steps.begin());
+}
+
+heat::DayMoments Batch::moments() const
+{
+    heat::DayMoments out;
+    for (const auto& [step, at] : doneAt) {
+        if (step.kind == DayStepKind::LyeIntoLiquid)
+            out.lastLye = std::max(out.lastLye.value_or(at), at);
+        else if (step.kind == DayStepKind::Combine)
+            out.joined = at;
+        else if (step.kind == DayStepKind::Pour)
+            out.poured = std::max(out.poured.value_or(at), at);
+    }
+    return out;
 }
 
 std::vector<Weighed> Batch::lastWords() const

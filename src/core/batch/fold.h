@@ -38,11 +38,17 @@ struct Batch {
     std::vector<WeighedAt> weighings; // every one, in order; the last word on a target counts
     std::vector<AddedAt> topUps;      // those not taken back
     std::vector<NotedAt> notes;
+    std::vector<ReadingAt> readings;
+    std::vector<LookAt> looks;
+    // When steps were said to be done; the last word of each.
+    std::vector<std::pair<StepKey, std::int64_t>> doneAt;
     std::optional<BatchFinished> made;
     std::vector<std::string> unreadable; // kinds of events that could not be read
 
     // Place in the plan of the first step that is not done; its size when all are.
     std::size_t nextStep() const;
+    // When lye was in, jug and pot were joined, and it was poured.
+    heat::DayMoments moments() const;
     // The last word on every target, in the order of those words.
     std::vector<Weighed> lastWords() const;
 };

@@ -119,6 +119,10 @@ struct Apply {
     {
         return SetHandling{exchange(formula.handling, e.handling)};
     }
+    std::optional<Edit> operator()(const SetHeatPlan& e) const
+    {
+        return SetHeatPlan{exchange(formula.heat, e.heat)};
+    }
     std::optional<Edit> operator()(const SetMixing& e) const
     {
         return SetMixing{exchange(formula.mixing, e.mixing)};

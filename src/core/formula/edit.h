@@ -63,6 +63,9 @@ struct SetCutting {
 struct SetHandling {
     Handling handling;
 };
+struct SetHeatPlan {
+    std::optional<HeatPlan> heat;
+};
 // Settings are set whole; field says which one the maker touched.
 enum class SettingField {
     Superfat,
@@ -99,7 +102,7 @@ struct SetText {
 using Edit =
     std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater, SetMaterial,
                  SetLye, SetLiquid, SetOilsTotal, SetText, SetLocked, SetPortion, SetSolvent,
-                 SetPortions, SetMixing, SetMoulds, SetCutting, SetHandling>;
+                 SetPortions, SetMixing, SetMoulds, SetCutting, SetHandling, SetHeatPlan>;
 
 // Applies the edit and returns the one that takes it back. An edit that names a line that is not
 // there, an id that is, or a new amount for a locked line changes nothing and returns nothing.

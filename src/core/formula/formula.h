@@ -2,6 +2,7 @@
 // goes into, how lye and liquid are stated. Plain data; amounts/solve.h checks and solves it.
 #pragma once
 
+#include "core/formula/heat_plan.h"
 #include "core/formula/mould.h"
 #include "core/materials/material.h"
 #include "core/units/quantity.h"
@@ -182,6 +183,7 @@ struct Formula {
     std::vector<MouldUse> moulds;  // in the order they are filled
     Cutting cutting;
     Handling handling;
+    std::optional<HeatPlan> heat; // nothing: the maker's usual one
     Mass oilsTotal;    // used only when every oil is a per cent of oils
     LineId lastId = 0; // of lines and portions
 

@@ -29,25 +29,12 @@ constexpr double restDensity = 1.02e6; // g/m3
 constexpr double saltDensity = 2.16e6;
 constexpr double solidsDensity = 2.3e6;
 
-constexpr std::array<const char*, countOf<TraceStage>()> traceCodes{"emulsion", "light", "medium",
-                                                                    "thick"};
-
 } // namespace
 
 double saponifiedAt(TraceStage trace)
 {
     static constexpr std::array shares{0.02, 0.04, 0.07, 0.12};
     return shares[static_cast<std::size_t>(trace)];
-}
-
-const char* codeOf(TraceStage trace)
-{
-    return traceCodes[static_cast<std::size_t>(trace)];
-}
-
-std::optional<TraceStage> traceStageFromCode(const std::string& code)
-{
-    return valueWithCode<TraceStage>(traceCodes, code);
 }
 
 double Batter::grams() const

@@ -11,10 +11,7 @@ namespace rhexion::heat {
 
 inline constexpr double saponifying = 65.0; // kJ per mol of ester, 55 to 78
 
-enum class TraceStage { Emulsion, Light, Medium, Thick };
 double saponifiedAt(TraceStage trace); // share, 0.5 to 2 times
-const char* codeOf(TraceStage trace);
-std::optional<TraceStage> traceStageFromCode(const std::string& code);
 
 // g; hydroxide pure; the shares of fatty acids sum to 1.
 struct Batter {

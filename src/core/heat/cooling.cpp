@@ -135,6 +135,11 @@ std::optional<double> Cooling::when(double celsius) const
     return std::log(ratio) / rate();
 }
 
+Cooling Cooling::from(double seconds) const
+{
+    return Cooling({at(seconds), p_[1], p_[2]}, Matrix3{});
+}
+
 double Cooling::rate() const
 {
     return std::exp(p_[1]);
@@ -234,6 +239,15 @@ std::optional<Meeting> meetingOf(const Cooling& jug, const Cooling& pot, const W
     return meeting;
 }
 
+std::optional<double> firstNear(const Cooling& jug, const Cooling& pot, double tolerance,
+                                double from)
+{
+    for (double t = from; t <= horizon; t += 60.0)
+        if (std::abs(jug.at(t) - pot.at(t)) <= tolerance)
+            return t;
+    return std::nullopt;
+}
+
 std::optional<double> meetingSd(const Cooling& jug, const Cooling& pot, const Window& window)
 {
     if (!meetingOf(jug, pot, window))
@@ -300,10 +314,8 @@ std::optional<MeetingAdvice> adviceFor(const Cooling& jug, const Cooling& pot, c
     advice.warmAt = std::max(0.0, later.when(laterHigh).value_or(0.0));
     advice.warmOtherBy = std::max(0.0, otherHigh - other.at(advice.warmAt)) * otherCapacity;
     // Put through the meeting again: what is chilled starts anew, the other went on cooling.
-    const double bathEnd = advice.chill.seconds;
-    const Matrix3 none{};
-    const Cooling chilled({advice.chillTo, std::log(later.rate()), later.room()}, none);
-    const Cooling waited({other.at(bathEnd), std::log(other.rate()), other.room()}, none);
+    const Cooling chilled({advice.chillTo, std::log(later.rate()), later.room()}, Matrix3{});
+    const Cooling waited = other.from(advice.chill.seconds);
     advice.then =
         advice.jugIsLater ? meetingOf(chilled, waited, window) : meetingOf(waited, chilled, window);
     return advice;

@@ -38,6 +38,8 @@ public:
     double sdAt(double seconds) const;
     // s until a temperature is reached, below 0 if before the first reading; nothing if never.
     std::optional<double> when(double celsius) const;
+    // The same curve counted from so many seconds later, taken as sure.
+    Cooling from(double seconds) const;
     double rate() const; // 1/s
     double lnRateSd() const;
     double start() const { return p_[0]; }
@@ -69,6 +71,9 @@ struct Meeting {
 };
 // First stretch in which both are in the window and within the tolerance, in six hours.
 std::optional<Meeting> meetingOf(const Cooling& jug, const Cooling& pot, const Window& window);
+// s until they are first within a tolerance of each other, wherever that is; nothing in six hours.
+std::optional<double> firstNear(const Cooling& jug, const Cooling& pot, double tolerance,
+                                double from = 0.0);
 // Standard deviation of its beginning, s; nothing where a curve one sd away never meets.
 std::optional<double> meetingSd(const Cooling& jug, const Cooling& pot, const Window& window);
 

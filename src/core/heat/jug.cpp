@@ -271,7 +271,8 @@ std::optional<int> portionsNeeded(const Jug& jug, double limit)
 }
 
 std::optional<FreezingPlan> freezingPlan(const Jug& jug, std::size_t liquid, double limit,
-                                         double pauseSeconds)
+                                         double pauseSeconds,
+                                         const std::function<bool()>& cancelled)
 {
     const auto least = frozenNeeded(jug, liquid, limit);
     if (!least)
@@ -282,7 +283,7 @@ std::optional<FreezingPlan> freezingPlan(const Jug& jug, std::size_t liquid, dou
         tried.pauseSeconds = pauseSeconds;
         if (const auto portions = portionsNeeded(tried, limit))
             return FreezingPlan{grams, *portions, pauseSeconds};
-        if (grams >= all)
+        if (grams >= all || (cancelled && cancelled()))
             return std::nullopt;
     }
 }

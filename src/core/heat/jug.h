@@ -6,6 +6,7 @@
 #include "core/units/cannot.h"
 #include "core/units/quantity.h"
 
+#include <functional>
 #include <optional>
 #include <vector>
 
@@ -58,6 +59,7 @@ struct Jug {
     int portions = 1;           // 1 to 24, of equal size
     double pauseSeconds = 0.0;  // from one portion to the next, 0 to 7200
     std::optional<double> bath; // C of the ice bath it stands in
+    double solutionTimes = 1.0; // heat of solution by the maker's own readings
 
     double sodiumMol() const; // pure, ready lye among it
     double potassiumMol() const;
@@ -137,7 +139,8 @@ struct FreezingPlan {
 };
 // The least frozen grams, in steps of 5 from frozenNeeded up, all of it last; nothing if none do.
 std::optional<FreezingPlan> freezingPlan(const Jug& jug, std::size_t liquid, double limit,
-                                         double pauseSeconds = 180.0);
+                                         double pauseSeconds = 180.0,
+                                         const std::function<bool()>& cancelled = {});
 
 // J given off when lye made with one mass of water is thinned to another. mol of pure hydroxide.
 double thinningHeat(double sodiumMol, double potassiumMol, double waterBefore, double waterAfter);

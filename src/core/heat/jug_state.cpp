@@ -133,9 +133,10 @@ double JugState::reaction(double dissolved, double ice) const
         heat += potassium * ((1.0 - spent) * heatOfSolutionPotassium(each) + spent * dilute(false));
     const double bicarbonate =
         jug_.acidProtons > 0.0 ? jug_.bicarbonateProtons / jug_.acidProtons : 0.0;
-    const double each_ =
+    const double neutral =
         neutralising + (neutralisingBicarbonate - neutralising) * std::min(1.0, bicarbonate);
-    return 1000.0 * heat + dissolved * bound_ - readyOwn_ - 1000.0 * each_ * spent * mol;
+    return (1000.0 * heat - readyOwn_) * jug_.solutionTimes + dissolved * bound_ -
+           1000.0 * neutral * spent * mol;
 }
 
 double JugState::capacity(double dissolved, double ice) const

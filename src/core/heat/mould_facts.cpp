@@ -6,21 +6,17 @@ namespace rhexion::heat {
 
 namespace {
 
-constexpr std::array<const char*, countOf<Wall>()> wallCodes{
-    "wood", "silicone", "plastic", "acrylic", "card", "ceramic", "pipe", "wood_silicone"};
 // Conductivities and capacities from handbooks, from memory; thickness common practice.
-constexpr std::array<WallFacts, countOf<Wall>()> walls{{{0.018, 0.13, 0.80e6},
-                                                        {0.0025, 0.25, 1.50e6},
-                                                        {0.002, 0.20, 1.70e6},
-                                                        {0.006, 0.19, 1.75e6},
-                                                        {0.004, 0.06, 0.90e6},
-                                                        {0.005, 1.2, 1.90e6},
-                                                        {0.0035, 0.17, 1.40e6},
-                                                        {0.0205, 0.140, 0.88e6}}};
-constexpr std::array<const char*, countOf<Cover>()> coverCodes{"open",   "lid",     "towel", "box",
-                                                               "fridge", "freezer", "oven"};
+constexpr std::array<WallFacts, countOf<MouldWall>()> walls{{{0.018, 0.13, 0.80e6},
+                                                             {0.0025, 0.25, 1.50e6},
+                                                             {0.002, 0.20, 1.70e6},
+                                                             {0.006, 0.19, 1.75e6},
+                                                             {0.004, 0.06, 0.90e6},
+                                                             {0.005, 1.2, 1.90e6},
+                                                             {0.0035, 0.17, 1.40e6},
+                                                             {0.0205, 0.140, 0.88e6}}};
 // Estimates; the towel fitted to common practice.
-constexpr std::array<CoverFacts, countOf<Cover>()> covers{
+constexpr std::array<CoverFacts, countOf<MouldCover>()> covers{
     {{{0.0, 0.0, 0.0}, {10.0, 8.0, 5.0}, {}, false},
      {{0.20, 0.0, 0.0}, {8.0, 8.0, 5.0}, {}, false},
      {{0.50, 0.35, 0.30}, {8.0, 8.0, 5.0}, {}, false},
@@ -39,24 +35,14 @@ bool isTemperature(double x)
 
 } // namespace
 
-const WallFacts& factsOf(Wall wall)
+const WallFacts& factsOf(MouldWall wall)
 {
     return walls[static_cast<std::size_t>(wall)];
 }
 
-const CoverFacts& factsOf(Cover cover)
+const CoverFacts& factsOf(MouldCover cover)
 {
     return covers[static_cast<std::size_t>(cover)];
-}
-
-const char* codeOf(Wall wall)
-{
-    return wallCodes[static_cast<std::size_t>(wall)];
-}
-
-const char* codeOf(Cover cover)
-{
-    return coverCodes[static_cast<std::size_t>(cover)];
 }
 
 const char* codeOf(Gel gel)
@@ -67,16 +53,6 @@ const char* codeOf(Gel gel)
 const char* codeOf(CoreRisk risk)
 {
     return riskCodes[static_cast<std::size_t>(risk)];
-}
-
-std::optional<Wall> wallFromCode(const std::string& code)
-{
-    return valueWithCode<Wall>(wallCodes, code);
-}
-
-std::optional<Cover> coverFromCode(const std::string& code)
-{
-    return valueWithCode<Cover>(coverCodes, code);
 }
 
 std::optional<Cannot> faultOf(const MouldSetup& setup)

@@ -12,26 +12,20 @@
 
 namespace rhexion::heat {
 
-enum class Wall { Wood, Silicone, Plastic, Acrylic, Card, Ceramic, Pipe, WoodWithLiner };
 struct WallFacts {
     double thickness = 0.018;   // m
     double conductivity = 0.13; // W/(m K)
     double capacity = 0.80e6;   // J/(m3 K)
 };
-const WallFacts& factsOf(Wall wall);
-const char* codeOf(Wall wall);
-std::optional<Wall> wallFromCode(const std::string& code);
+const WallFacts& factsOf(MouldWall wall);
 
-enum class Cover { Open, Lid, Towel, Box, Fridge, Freezer, Oven };
 struct CoverFacts {
     std::array<double, 3> resistance{}; // m2 K/W: top, side, foot
     std::array<double, 3> film{};       // W/(m2 K): top, side, foot
     std::optional<double> place;        // C; the room where there is none
     bool oven = false;
 };
-const CoverFacts& factsOf(Cover cover);
-const char* codeOf(Cover cover);
-std::optional<Cover> coverFromCode(const std::string& code);
+const CoverFacts& factsOf(MouldCover cover);
 
 struct CoverStage {
     CoverFacts facts;

@@ -25,16 +25,11 @@ constexpr std::array solubleSodium{0.42, 0.52, 1.09, 1.19, 1.29, 1.45, 1.74, 3.1
 constexpr std::array solublePotassium{0.96, 1.03, 1.12, 1.26, 1.34, 1.40, 1.54, 1.62, 1.78};
 
 struct StuffFacts {
-    const char* code;
     double cp;
     double bath;
 };
-constexpr std::array<StuffFacts, countOf<VesselStuff>()> stuffs{{{"steel", 0.50, 110.0},
-                                                                 {"polypropylene", 1.90, 50.0},
-                                                                 {"glass", 0.84, 75.0},
-                                                                 {"ceramic", 0.90, 70.0},
-                                                                 {"aluminium", 0.90, 120.0},
-                                                                 {"other-plastic", 1.90, 50.0}}};
+constexpr std::array<StuffFacts, countOf<VesselStuff>()> stuffs{
+    {{0.50, 110.0}, {1.90, 50.0}, {0.84, 75.0}, {0.90, 70.0}, {0.90, 120.0}, {1.90, 50.0}}};
 const StuffFacts& factsOf(VesselStuff stuff)
 {
     return stuffs[static_cast<std::size_t>(stuff)];
@@ -120,19 +115,6 @@ double cpOf(VesselStuff stuff)
 double bathConductance(VesselStuff stuff)
 {
     return factsOf(stuff).bath;
-}
-
-const char* codeOf(VesselStuff stuff)
-{
-    return factsOf(stuff).code;
-}
-
-std::optional<VesselStuff> vesselStuffFromCode(const std::string& code)
-{
-    for (std::size_t i = 0; i < stuffs.size(); ++i)
-        if (code == stuffs[i].code)
-            return static_cast<VesselStuff>(i);
-    return std::nullopt;
 }
 
 Faces facesOf(double grams)

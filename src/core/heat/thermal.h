@@ -2,13 +2,12 @@
 // otherwise: docs/heat.md has each figure with its range and source. J, g, mol, C, s, W, m.
 #pragma once
 
+#include "core/formula/heat_plan.h"
 #include "core/materials/chemistry.h"
 #include "core/units/enum_count.h"
 
 #include <array>
-#include <optional>
 #include <span>
-#include <string>
 
 namespace rhexion::heat {
 
@@ -75,12 +74,9 @@ double lyeFreezingPoint(double strength); // C, beside ice
 double heatSolubilitySodium(double celsius);
 double heatSolubilityPotassium(double celsius);
 
-enum class VesselStuff { Steel, Polypropylene, Glass, Ceramic, Aluminium, OtherPlastic };
 double cpOf(VesselStuff stuff); // J/(g K)
 // W/(m2 K) through its wall into a stirred ice bath.
 double bathConductance(VesselStuff stuff);
-const char* codeOf(VesselStuff stuff);
-std::optional<VesselStuff> vesselStuffFromCode(const std::string& code);
 
 // Side with foot, and top, of a vessel as high as wide that so many grams fill; m2.
 struct Faces {

@@ -48,6 +48,8 @@ struct OwnVessel { // one that the maker has
     std::string name;
     OwnVesselKind kind = OwnVesselKind::Jug;
     double millilitres = 0.0; // to the brim
+    VesselStuff stuff = VesselStuff::Polypropylene;
+    double grams = 0.0; // empty; 0: not weighed
     friend bool operator==(const OwnVessel&, const OwnVessel&) = default;
 };
 const char* codeOf(OwnVesselKind kind);

@@ -1,0 +1,22 @@
+#include "app/heat/chart_loader.h"
+
+#include <QCoreApplication>
+#include <QLibrary>
+
+namespace rhexion {
+
+CurveChart* makeCurveChart(QWidget* parent)
+{
+    static QLibrary library(QCoreApplication::applicationDirPath() +
+                            QStringLiteral("/librhexion_curves"));
+    static const auto make = reinterpret_cast<MakeCurveChart>(library.resolve(curveChartEntry));
+    static const bool said = [] {
+        if (!make)
+            qWarning("%s", qPrintable(library.errorString()));
+        return true;
+    }();
+    Q_UNUSED(said)
+    return make ? make(parent) : nullptr;
+}
+
+} // namespace rhexion
