@@ -310,7 +310,7 @@ private Q_SLOTS:
             // A vessel of up to eight lines does not scroll.
             for (const Vessel vessel : allVessels)
                 if (shop.window->bench().panel(vessel)->model()->rowCount() < 8)
-                    QVERIFY(shop.list(vessel)->verticalScrollBar()->maximum() == 0);
+                    QCOMPARE(shop.list(vessel)->verticalScrollBar()->maximum(), 0);
         }
     }
 

@@ -84,6 +84,7 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, HeatWatcher& heat,
     centre->addWidget(strip_);
     centre->addWidget(buildVessels(), 1);
     centre->addWidget(typing_);
+    accountsLayout->setSpacing(0);
     accountsLayout->addWidget(buildHeatLine());
     centre->addWidget(accountsCard);
     auto* body = new QWidget;
@@ -302,7 +303,7 @@ QWidget* BenchPage::buildHeatLine()
     heatLine_ = new QPushButton(this);
     heatLine_->setObjectName(QStringLiteral("quiet"));
     heatLine_->setFont(Theme::small());
-    fixHeight(heatLine_, 26);
+    fixHeight(heatLine_, 22);
     heatLine_->setIcon(Theme::icon(QStringLiteral("thermometer"), Ink::Muted));
     heatLine_->setToolTip(tr("An estimate; opens the place of heat"));
     connect(heatLine_, &QPushButton::clicked, this, &BenchPage::heatWanted);

@@ -354,9 +354,9 @@ OrCannot<Batter> batterOf(const Formula& f, const Account& account, PortionId po
                (account.hasJugWater ? account.jugWaterGrams * common : 0.0) +
                formed * molarMassWater;
     const double supply = (account.sodium.mol + account.potassium.mol) * common + given;
-    // Free fatty acid turns to soap at once, when jug and pot are joined.
-    const double ester = std::max(0.0, fat - fattyAcidMol(f, account) * common);
-    b.mol = std::clamp(supply - acid, 0.0, ester);
+    // Free fatty acid turns to soap at once, when jug and pot are joined: its lye is gone then.
+    const double free = fattyAcidMol(f, account) * common;
+    b.mol = std::clamp(supply - acid - free, 0.0, std::max(0.0, fat - free));
     if (groups.grams > 0.0) {
         b.shortChain = groups.shortChain / groups.grams;
         b.saturated = groups.saturated / groups.grams;
@@ -394,8 +394,9 @@ MouldSetup setupOf(const MouldShape& shape, double height, double volume)
     if (high <= 0.0) { // a shape known by its water alone: as high as wide
         round(std::cbrt(4.0 * volume / std::numbers::pi));
     } else if (const auto* loaf = std::get_if<Loaf>(&shape)) {
-        box(std::min(widthAt(shape, height / 2.0), loaf->length - 2.0 * loaf->liner) / 1000.0,
-            high);
+        const double rim = loaf->rimWidth > 0.0 ? loaf->rimWidth : loaf->width;
+        const double middle = loaf->width + (rim - loaf->width) * (height / 2.0) / loaf->height;
+        box((std::min(middle, loaf->length) - 2.0 * loaf->liner) / 1000.0, high);
     } else if (const auto* slab = std::get_if<Slab>(&shape)) {
         box(std::min(slab->width, slab->length) / 1000.0, high);
     } else if (const auto* tube = std::get_if<LyingTube>(&shape)) {
