@@ -128,11 +128,9 @@ double rateConstant(double base, double celsius)
     return k / (1.0 + k / mostRate);
 }
 
-double saponifiedAfter(double share, double k, double seconds)
+double growthOf(double k, double seconds)
 {
-    const double grown = (share + seedShare) / (1.0 - share) *
-                         std::exp(std::min(k * (1.0 + seedShare) * seconds, 50.0));
-    return std::min((grown - seedShare) / (1.0 + grown), 1.0 - 1e-9);
+    return std::exp(std::min(k * (1.0 + seedShare) * seconds, 50.0));
 }
 
 } // namespace rhexion::heat

@@ -63,7 +63,17 @@ struct Knobs {
 inline constexpr double rateAt30 = 1.7e-4;
 inline constexpr double seedShare = 0.01;
 double rateConstant(double base, double celsius);
-// Share saponified after so many seconds at a steady k.
-double saponifiedAfter(double share, double k, double seconds);
+// Share saponified after so many seconds at a steady k: (seed + x) / (1 - x) grows by a factor.
+double growthOf(double k, double seconds);
+inline double saponifiedBy(double share, double growth)
+{
+    const double grown = (share + seedShare) / (1.0 - share) * growth;
+    const double next = (grown - seedShare) / (1.0 + grown);
+    return next < 1.0 - 1e-9 ? next : 1.0 - 1e-9;
+}
+inline double saponifiedAfter(double share, double k, double seconds)
+{
+    return saponifiedBy(share, growthOf(k, seconds));
+}
 
 } // namespace rhexion::heat

@@ -89,10 +89,12 @@ struct Lines {
     }
 };
 
-// The matrices of one step length under one cover.
+// The matrices of one step length under one cover, and what reaction does in it by temperature.
 struct Step {
     double seconds = 0.0;
     Lines across, up;
+    std::optional<RateTable> growth;    // of (seed + x) / (1 - x)
+    std::optional<RateTable> sugarLeft; // share of the sugar that is left
 };
 
 struct Outward { // W/(m2 K) from the middle of a wall, or the top, to its surroundings
@@ -111,7 +113,7 @@ private:
     void observe();
     void changeCover();
     const Step& stepOf(double seconds);
-    void react(double dt);
+    void react(const Step& step);
     void sweepAcross(const Step& step);
     void sweepUp(const Step& step);
     void finish();
@@ -318,13 +320,19 @@ const Step& MouldSim::stepOf(double seconds)
     a[ny_ + 1] = -out_.topIn;
     b[ny_ + 1] = out_.topIn + out_.top;
     step.up = Lines(a, b, c);
+    if (rate_)
+        step.growth.emplace([&](double celsius) { return growthOf(rate_->at(celsius), seconds); });
+    if (sugar_)
+        step.sugarLeft.emplace(
+            [&](double celsius) { return std::exp(-sugar_->at(celsius) * seconds); });
     steps_.push_back(std::move(step));
     return steps_.back();
 }
 
 // Exact at the temperature foreseen for the middle of the step.
-void MouldSim::react(double dt)
+void MouldSim::react(const Step& step)
 {
+    const double dt = step.seconds;
     bool more = false;
     bool moreSugar = false;
     double all = 0.0;
@@ -332,13 +340,12 @@ void MouldSim::react(double dt)
         double column = 0.0;
         for (std::size_t k = i * ny_; k < (i + 1) * ny_; ++k) {
             const double middle = warm_[k] + 0.5 * dt * slope_[k];
-            const double next = saponifiedAfter(spentShare_[k], rate_->at(middle), dt);
+            const double next = saponifiedBy(spentShare_[k], step.growth->at(middle));
             double rise = heatPerShare_ * (next - spentShare_[k]);
             spentShare_[k] = next;
             more = more || next < done;
             if (sugarReacts_) {
-                const double spent =
-                    1.0 - (1.0 - sugarShare_[k]) * std::exp(-sugar_->at(middle) * dt);
+                const double spent = 1.0 - (1.0 - sugarShare_[k]) * step.sugarLeft->at(middle);
                 rise += sugarPerShare_ * (spent - sugarShare_[k]);
                 sugarShare_[k] = spent;
                 moreSugar = moreSugar || spent < done;
@@ -436,7 +443,7 @@ std::optional<MouldRun> MouldSim::run()
         const Step& step = stepOf(dt_);
         before_ = warm_;
         if (reacts_)
-            react(dt_);
+            react(step);
         if (acrossFirst) {
             sweepAcross(step);
             sweepUp(step);
