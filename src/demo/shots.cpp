@@ -8,6 +8,7 @@
 #include "app/heat/heat_page.h"
 #include "app/journal/journal_page.h"
 #include "app/main_window.h"
+#include "app/make/heat_card.h"
 #include "app/make/make_page.h"
 #include "app/shelf/measure_panel.h"
 #include "app/shelf/shelf_list.h"
@@ -213,6 +214,14 @@ int takeShots(MainWindow& window, const QString& folder)
         weighUntil(*current, WeighTarget::What::Sodium);
         current->weigh(current->plan().steps[std::size_t(current->step())].plannedGrams + 6.5);
         shots.take(QStringLiteral("make"));
+        while (!current->atEnd() &&
+               current->plan().steps[std::size_t(current->step())].kind != DayStepKind::Combine)
+            current->goTo(current->step() + 1);
+        current->read(ReadingOf::Jug, 39.0);
+        current->read(ReadingOf::Pot, 44.0);
+        window.making().heat().show(current);
+        window.making().heat().finish();
+        shots.take(QStringLiteral("make-joining"));
         current->stop();
         window.making().setBatch(nullptr);
     }
@@ -223,9 +232,6 @@ int takeShots(MainWindow& window, const QString& folder)
         window.journalPage().reload(all->last().id);
     shots.take(QStringLiteral("journal"));
     takeShelfShots(window, shots);
-    window.document().reset(freshFormula(), {});
-    window.goTo(MainWindow::Bench);
-    shots.take(QStringLiteral("bench-empty"));
     return shots.count();
 }
 

@@ -108,7 +108,6 @@ HeatPage::HeatPage(FormulaDocument& document, HeatWatcher& heat, OwnFittings& fi
     page_->setOpenLinks(false);
     page_->setFrameShape(QFrame::NoFrame);
     page_->setAccessibleName(tr("What the forecast says"));
-    fixWidth(page_, 330);
     connect(page_, &PageBrowser::anchorClicked, this, [this](const QUrl& url) {
         if (url.scheme() == QLatin1String("do"))
             act(url.path());
@@ -198,7 +197,6 @@ PlanForm* HeatPage::newForm()
 QWidget* HeatPage::buildControls()
 {
     controls_ = new QStackedWidget(this);
-    fixWidth(controls_, 292);
     controls_->addWidget(buildJugForm());
     controls_->addWidget(buildMeetingForm());
     controls_->addWidget(buildMouldForm());
@@ -344,6 +342,7 @@ QWidget* HeatPage::buildPicture()
     mould->addWidget(section_, 1);
     timeSaid_ = new Label(mouldPicture_);
     timeSaid_->setAlignment(Qt::AlignCenter);
+    timeSaid_->setWordWrap(true);
     mould->addWidget(timeSaid_);
     time_ = new QSlider(Qt::Horizontal, mouldPicture_);
     time_->setAccessibleName(tr("Time since it was poured"));
@@ -352,7 +351,7 @@ QWidget* HeatPage::buildPicture()
     gel_ = new GelBar(mouldPicture_);
     mould->addWidget(gel_);
     column->addWidget(mouldPicture_, 1);
-    picture_->setMinimumWidth(Theme::px(300));
+    picture_->setMinimumWidth(Theme::px(260));
     return picture_;
 }
 
@@ -399,6 +398,15 @@ void HeatPage::hideEvent(QHideEvent* event)
 {
     QWidget::hideEvent(event);
     lookAgain();
+}
+
+void HeatPage::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    // The picture gives way last.
+    const bool narrow = width() < Theme::px(1040);
+    page_->setFixedWidth(Theme::px(narrow ? 292 : 330));
+    controls_->setFixedWidth(Theme::px(narrow ? 280 : 292));
 }
 
 void HeatPage::setSpeech(const Speech& speech)

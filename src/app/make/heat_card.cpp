@@ -33,6 +33,7 @@ HeatCard::HeatCard(QWidget* parent)
     connect(&Theme::news(), &LookNews::changed, said_, [this] { said_->setFont(Theme::body()); });
     row_ = new QWidget(this);
     auto* row = new FlowLayout(row_, 10, 6);
+    row->setContentsMargins(0, 0, 0, 0);
     for (std::size_t i = 0; i < countOf<ReadingOf>(); ++i) {
         const auto what = static_cast<ReadingOf>(i);
         auto* pair = new QWidget(row_);
@@ -40,7 +41,7 @@ HeatCard::HeatCard(QWidget* parent)
         line->setContentsMargins(0, 0, 0, 0);
         auto* name = new Label(words::readingOfName(what), pair);
         auto* field = new NumberField({}, 0, true, pair);
-        fixWidth(field, 96);
+        fixWidth(field, 112);
         leastHeight(field, 44);
         field->setAccessibleName(tr("%1 reads").arg(words::readingOfName(what)));
         field->setPlaceholderText(tr("reads"));
@@ -125,6 +126,14 @@ void HeatCard::refreshFields()
     for (std::size_t i = 0; i < fields_.size(); ++i)
         fields_[i]->parentWidget()->setVisible(
             std::ranges::find(asked, static_cast<ReadingOf>(i)) != asked.end());
+    for (std::size_t i = 0; i < fields_.size(); ++i) {
+        QString last = tr("reads");
+        if (batch_)
+            for (const ReadingAt& r : batch_->readings())
+                if (r.what == static_cast<ReadingOf>(i))
+                    last = tr("was %1").arg(words::wholeDegrees(r.celsius, speech_));
+        fields_[i]->setPlaceholderText(last);
+    }
     look_->setVisible(batch_ && batch_->moments().poured.has_value());
     row_->setVisible(!asked.empty());
 }
