@@ -11,6 +11,7 @@
 #include "storage/fittings.h"
 #include "storage/formula_json.h"
 #include "storage/heat_json.h"
+#include "storage/heat_record.h"
 #include "storage/making_json.h"
 #include "storage/pace_record.h"
 #include "storage/recipe_json.h"
@@ -115,15 +116,23 @@ std::variant<Fittings, int> openFittings(const MakingOptions& o)
 }
 
 // What a maker's journal remembers; it is not written to.
+std::variant<std::unique_ptr<SqliteJournal>, int> openJournal(const MakingOptions& o)
+{
+    if (!QFile::exists(o.journal))
+        return bad(o.journal, MakingText::tr("there is no such file."));
+    auto opened = SqliteJournal::open(o.journal, true);
+    if (const auto* fault = std::get_if<FileFault>(&opened))
+        return bad(o.journal, words::fileFault(*fault));
+    return std::move(std::get<std::unique_ptr<SqliteJournal>>(opened));
+}
+
 std::variant<PaceRecord, int> openPaceRecord(const MakingOptions& o)
 {
     if (o.journal.isEmpty())
         return PaceRecord{};
-    if (!QFile::exists(o.journal))
-        return bad(o.journal, MakingText::tr("there is no such file."));
-    const auto opened = SqliteJournal::open(o.journal, true);
-    if (const auto* fault = std::get_if<FileFault>(&opened))
-        return bad(o.journal, words::fileFault(*fault));
+    const auto opened = openJournal(o);
+    if (const int* code = std::get_if<int>(&opened))
+        return *code;
     const auto record = paceRecordOf(*std::get<std::unique_ptr<SqliteJournal>>(opened));
     if (const auto* fault = std::get_if<FileFault>(&record))
         return bad(o.journal, words::fileFault(*fault));
@@ -478,10 +487,29 @@ int heatCommand(const QStringList& words, const MakingOptions& o)
         return *code;
     const auto& f = std::get<Opened>(opened);
     const HeatPlan usual = std::get<Fittings>(fittings).heat.value_or(HeatPlan{});
-    const auto forecast =
-        heat::forecastHeat(f.formula, f.reckoning, f.formula.heat.value_or(usual)); // uncancelled
-    return o.json ? putJson(topic->json(f.formula, *forecast))
-                  : putFacts(topic->facts(*forecast, f.formula, o.speech));
+    const HeatPlan plan = f.formula.heat.value_or(usual);
+    HeatKnown known;
+    if (!o.journal.isEmpty()) {
+        const auto opened_ = openJournal(o);
+        if (const int* code = std::get_if<int>(&opened_))
+            return *code;
+        const auto logs = heatLogsOf(*std::get<std::unique_ptr<SqliteJournal>>(opened_), usual,
+                                     std::get<Fittings>(fittings).heatForgotten);
+        if (const auto* fault = std::get_if<FileFault>(&logs))
+            return bad(o.journal, words::fileFault(*fault));
+        known = heatKnownFor(f.formula, plan, std::get<std::vector<HeatLog>>(logs));
+    }
+    heat::ForecastOptions options;
+    options.learnt = known.learnt;
+    const auto forecast = heat::forecastHeat(f.formula, f.reckoning, plan, options); // uncancelled
+    if (o.json)
+        return putJson(topic->json(f.formula, *forecast));
+    words::FactPage page = topic->facts(*forecast, f.formula, o.speech);
+    if (known.any()) {
+        page.sections.append(words::learntSection(known, o.speech));
+        page.sections.last().facts.last().action.clear(); // nothing can be pressed here
+    }
+    return putFacts(page);
 }
 
 } // namespace
@@ -509,7 +537,7 @@ QString makingHelp()
         "  rhexion-cli working FILE [--journal J] [--json]\n"
         "      how long it stays fluid; when to unmould, cut and stamp; J, a journal,\n"
         "      corrects it by batches made\n"
-        "  rhexion-cli heat jug|meet|mould|cook FILE [--fittings F] [--json]\n"
+        "  rhexion-cli heat jug|meet|mould|cook FILE [--fittings F] [--journal J] [--json]\n"
         "      an estimate of how warm it gets, with its band; F has your usual room, jug\n"
         "      and covers, for a formula without a plan of its own\n"
         "  rhexion-cli solve FILE --wish W... [--offer OIL...] [--at-most N] [--no-guards] "

@@ -29,11 +29,11 @@ HeatPlan HeatWatcher::plan() const
     return own ? *own : usual_();
 }
 
-void HeatWatcher::lookAt(bool fields, const std::optional<std::vector<CoverStep>>& beside)
+void HeatWatcher::lookAt(bool mould, const std::optional<Beside>& beside)
 {
-    if (fields == fields_ && beside == beside_)
+    if (mould == fields_ && beside == beside_)
         return;
-    fields_ = fields;
+    fields_ = mould;
     beside_ = beside;
     restart();
 }
@@ -76,17 +76,38 @@ Watcher<HeatWatcher::Shared>::Work HeatWatcher::begin() const
         auto result = std::make_shared<HeatResult>();
         result->told = std::move(*told);
         result->coarse = options.coarse;
+        cancellable.fields = false;
+        const auto bandOf = [&](const Formula& f, const HeatPlan& plan) {
+            auto forecast = heat::forecastHeat(f, account, plan, cancellable);
+            auto* pours = forecast ? std::get_if<std::vector<heat::PourForecast>>(&forecast->moulds)
+                                   : nullptr;
+            return pours && !pours->empty() ? std::optional(std::move(pours->front().band))
+                                            : std::nullopt;
+        };
+        const HeatPlan& plan = result->told.forecast.plan;
         if (beside) {
-            HeatPlan other = result->told.forecast.plan;
-            other.covers = *beside;
-            cancellable.fields = false;
-            auto forecast = heat::forecastHeat(formula, account, other, cancellable);
-            if (!forecast)
-                return std::nullopt;
-            if (auto* pours = std::get_if<std::vector<heat::PourForecast>>(&forecast->moulds);
-                pours && !pours->empty())
-                result->compared = std::move(pours->front().band);
+            HeatPlan other = plan;
+            Formula f = formula;
+            if (beside->cover)
+                other.covers = {{*beside->cover, 0.0, {}}};
+            if (beside->mould)
+                f.moulds = {{*beside->mould, 0, 1.0}};
+            result->compared = bandOf(f, other);
         }
+        if (options.fields) {
+            cancellable.coarse = true;
+            for (const MouldCover cover : {MouldCover::Open, MouldCover::Towel, MouldCover::Box,
+                                           MouldCover::Fridge, MouldCover::Freezer}) {
+                if (plan.covers.size() == 1 && plan.covers.front().cover == cover)
+                    continue;
+                HeatPlan other = plan;
+                other.covers = {{cover, 0.0, {}}};
+                if (auto band = bandOf(formula, other))
+                    result->others.push_back({cover, std::move(*band)});
+            }
+        }
+        if (isCancelled())
+            return std::nullopt;
         return result;
     };
 }

@@ -18,8 +18,14 @@ class FormulaDocument;
 
 struct HeatResult {
     heat::HeatTold told;
-    // The first mould under other covers, to be looked at beside it.
+    // The first mould, or another, under other covers, to be looked at beside it.
     std::optional<heat::MouldBand> compared;
+    // The first mould under each cover from the start, coarse: what else could be done.
+    struct Other {
+        MouldCover cover = MouldCover::Open;
+        heat::MouldBand band;
+    };
+    std::vector<Other> others;
     bool coarse = false;
 };
 
@@ -34,8 +40,15 @@ public:
     // there is none.
     const HeatResult* result() const { return result_.get(); }
     HeatPlan plan() const; // of the formula, or the usual one
-    // Whether somebody looks at the mould's cross-section, and beside which covers.
-    void lookAt(bool fields, const std::optional<std::vector<CoverStep>>& beside);
+    // What the mould is looked at beside: other covers, or another mould.
+    struct Beside {
+        std::optional<MouldCover> cover;
+        std::optional<Mould> mould;
+        friend bool operator==(const Beside&, const Beside&) = default;
+    };
+    // Whether somebody looks at the mould: then its cross-section is kept and other covers are
+    // tried.
+    void lookAt(bool mould, const std::optional<Beside>& beside);
     // What the maker's batches say; the part that is of this formula counts.
     void setLogs(std::vector<HeatLog> logs);
     HeatKnown known() const;
@@ -57,7 +70,7 @@ private:
     std::function<HeatPlan()> usual_;
     Shared result_;
     bool fields_ = false;
-    std::optional<std::vector<CoverStep>> beside_;
+    std::optional<Beside> beside_;
     std::vector<HeatLog> logs_;
     Watcher<Shared> watcher_;
 };

@@ -612,6 +612,15 @@ FactPage heatFacts(const heat::HeatForecast& h, const Formula& f, const Speech& 
     return out;
 }
 
+QString bandSaid(const MouldBand& band, const Speech& s)
+{
+    const QString gel = band.gelLikely() == MouldBand::Likely::Yes  ? HeatText::tr("gel likely")
+                        : band.gelLikely() == MouldBand::Likely::No ? HeatText::tr("gel unlikely")
+                        : band.mayRing()                            ? HeatText::tr("a ring")
+                                                                    : HeatText::tr("may gel");
+    return HeatText::tr("%1, middle %2").arg(gel, aboutDegrees(band.peak(), s));
+}
+
 FactSection learntSection(const HeatKnown& known, const Speech& s)
 {
     FactSection section;
@@ -626,8 +635,9 @@ FactSection learntSection(const HeatKnown& known, const Speech& s)
         const QString value = std::abs(off) < 0.005
                                   ? HeatText::tr("as assumed")
                                   : (off > 0.0 ? more : less).arg(s.percent(std::abs(off), 0));
-        section.facts.append(
-            {what, value, HeatText::tr("from %n batch(es) of yours", nullptr, batches), Tone::Good});
+        section.facts.append({what, value,
+                              HeatText::tr("from %n batch(es) of yours", nullptr, batches),
+                              Tone::Good});
     };
     const auto& l = known.learnt;
     row(HeatText::tr("This formula turns to soap"), l.mould.rate, known.ofRate,

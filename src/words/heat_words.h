@@ -36,6 +36,8 @@ FactPage mouldHeatFacts(const heat::HeatForecast& heat, const Formula& formula,
 FactPage cookFacts(const heat::HeatForecast& heat, const Formula& formula, const Speech& speech);
 // All of them, one after the other, for print.
 FactPage heatFacts(const heat::HeatForecast& heat, const Formula& formula, const Speech& speech);
+// What one mould does under another cover, in a line: "likely to gel, middle about 82 °C".
+QString bandSaid(const heat::MouldBand& band, const Speech& speech);
 // What the maker's own batches say of it; empty facts where they say nothing.
 FactSection learntSection(const HeatKnown& known, const Speech& speech);
 // "Jug about 87 °C · meet in about 1 h · gel likely · look in at 50 min": the line on the bench.

@@ -186,6 +186,38 @@ private Q_SLOTS:
         QVERIFY(shop_->window->heat().result()->compared);
         QVERIFY(shop_->window->heat().result()->compared->typical.peak >
                 cold.front().band.typical.peak);
+        // Other covers are tried beside it, one press away.
+        QVERIFY(!shop_->window->heat().result()->others.empty());
+        Q_EMIT page().page()->anchorClicked(
+            QUrl(QStringLiteral("do:cover-%1").arg(int(MouldCover::Open))));
+        QCOMPARE(formula().heat->covers.size(), std::size_t(1));
+        QCOMPARE(formula().heat->covers[0].cover, MouldCover::Open);
+        Q_EMIT page().page()->anchorClicked(QUrl(QStringLiteral("do:cover-99")));
+        QCOMPARE(formula().heat->covers[0].cover, MouldCover::Open);
+    }
+
+    void oneOfMyJugs()
+    {
+        shop_->window->workshop().fittings().change([](Fittings& f) {
+            f.vessels = {{"enamel jug", OwnVesselKind::Jug, 1500, VesselStuff::Steel, 420}};
+        });
+        look(HeatView::Jug);
+        QComboBox* mine = choice(page().form(HeatView::Jug), "One of my jugs");
+        QVERIFY(mine && mine->isVisible());
+        choose(mine, 1);
+        QCOMPARE(formula().heat->jug.stuff, VesselStuff::Steel);
+        QCOMPARE(formula().heat->jug.grams, 420.0);
+        QCOMPARE(mine->currentText(), QStringLiteral("enamel jug"));
+        look(HeatView::Meeting);
+        NumberField* after = field(page().form(HeatView::Meeting), "Pot mixed after");
+        type(after, "90");
+        QCOMPARE(formula().heat->potAfterMinutes, std::optional(90.0));
+        settle();
+        QCOMPARE(std::get<heat::MeetingForecast>(forecast().meeting).potStarts, 5400.0);
+        after->selectAll();
+        QTest::keyClick(after, Qt::Key_Delete);
+        QTest::keyClick(after, Qt::Key_Return);
+        QVERIFY(!formula().heat->potAfterMinutes);
     }
 
     void keptAsUsual()
@@ -278,6 +310,23 @@ private Q_SLOTS:
         QCOMPARE(kept.looks.size(), std::size_t(1));
         QCOMPARE(kept.looks[0].saw, LookSaw::GelBegins);
         QVERIFY(kept.moments().poured && kept.moments().lastLye && kept.moments().joined);
+        // More of the core, and the batch teaches; what it taught can be forgotten.
+        for (const auto& [minutes, celsius] : {std::pair(60, "80"), {120, "76"}, {300, "58"}}) {
+            shop_->now = shop_->now.addSecs(minutes * 60);
+            type(card.field(ReadingOf::Core), celsius);
+        }
+        make.batch()->finish({});
+        Q_EMIT shop_->window->workshop().journalChanged();
+        shop_->window->goTo(MainWindow::HeatPlace);
+        shop_->window->workshop().heatMemory().finish();
+        QCOMPARE(shop_->window->workshop().heatMemory().logs().size(), std::size_t(1));
+        look(HeatView::Mould);
+        QVERIFY2(text().contains(QLatin1String("Learnt from your batches")), qPrintable(text()));
+        Q_EMIT page().page()->anchorClicked(QUrl(QStringLiteral("do:forget")));
+        shop_->window->workshop().heatMemory().finish();
+        settle();
+        QVERIFY(shop_->window->workshop().heatMemory().logs().empty());
+        QVERIFY(!text().contains(QLatin1String("Learnt from your batches")));
     }
 };
 

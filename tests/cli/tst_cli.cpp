@@ -102,6 +102,8 @@ private Q_SLOTS:
         row("heat of a meeting", {"heat", "meet", good}, 0, "Melt and mix the oils");
         row("heat of a mould", {"heat", "mould", good}, 0, "Look in first");
         row("heat of a cook", {"heat", "cook", good}, 0, "none is reckoned");
+        row("heat by a journal", {"heat", "mould", good, "--journal", kept}, 0, "Look in first");
+        row("heat by no journal", {"heat", "mould", good, "--journal", "/no/such"}, 1, "no such");
         row("heat of what", {"heat", "kettle", good}, 2, "jug, meet, mould or cook");
         row("heat of nothing", {"heat", "jug"}, 2, "one file");
         row("heat of a broken file", {"heat", "jug", broken}, 1, "damaged");

@@ -1,6 +1,7 @@
 // From formulas to jugs, pots, batters and moulds; what is found, and its mends; the day's
 // readings.
 #include "core/advice/reckon.h"
+#include "core/batch/heat_log.h"
 #include "core/heat/day_heat.h"
 #include "core/heat/heat_findings.h"
 #include "core/units/enum_count.h"
@@ -545,6 +546,79 @@ private Q_SLOTS:
                                                                  plain->band.firstLook() * 1000.0) +
                                                                  1'800'000)));
         QVERIFY(!heat::nextLook(plain->band, 0, {{LookSaw::Cool, 300'000'000}}, 300'000'001));
+    }
+
+    // A batch that ran faster and kept its heat better than assumed teaches that, and no more.
+    void aBatchTeaches()
+    {
+        Batch batch;
+        batch.formula = loafFormula();
+        batch.formula.name = "dune loaf";
+        const Reckoning r = reckoned(batch.formula);
+        batch.amounts = r.amounts;
+        const auto forecast = forecastHeat(batch.formula, r, {});
+        const auto& jug = std::get<JugForecast>(forecast->jug);
+        const auto& meeting = std::get<MeetingForecast>(forecast->meeting);
+        const PourForecast& pour = std::get<std::vector<PourForecast>>(forecast->moulds).front();
+        QVERIFY(!heatLogOf(batch, {}));
+        constexpr std::int64_t minute = 60000;
+        const auto done = [&](DayStepKind kind, std::int64_t at) {
+            batch.doneAt.emplace_back(StepKey{kind, {}, Vessel::LyeJug, 0}, at);
+        };
+        done(DayStepKind::LyeIntoLiquid, 10 * minute);
+        done(DayStepKind::Combine, 120 * minute);
+        done(DayStepKind::Pour, 130 * minute);
+        batch.ended = 2000 * minute;
+        // The jug warmed by a tenth more and cools a fifth faster.
+        const double before = jug.run.start;
+        const double peak = before + 1.1 * (jug.peak.typical() - before);
+        for (const int at : {11, 30, 60, 90})
+            batch.readings.push_back(
+                {ReadingOf::Jug,
+                 20.0 + (peak - 20.0) * std::exp(-1.2 * meeting.jug.rate() * (at - 11) * 60.0),
+                 at * minute});
+        MouldOptions options;
+        options.hours = 12.0;
+        options.knobs = {1.4, 0.85, 1.0};
+        const auto truth =
+            runMould(pour.pour.batter, pour.pour.setup, pour.pouredAt, TraceStage::Light, options);
+        for (const double hour : {0.5, 1.0, 1.5, 2.5, 4.0, 8.0, 11.0})
+            batch.readings.push_back(
+                {ReadingOf::Core, truth->at(hour, &MouldRow::core),
+                 130 * minute + static_cast<std::int64_t>(hour * 60.0) * minute});
+        const auto log = heatLogOf(batch, {});
+        QVERIFY(log && log->lnRate && log->lnLoss && log->jugTimes && log->lnJugRate);
+        QVERIFY(!log->lnPotRate);
+        QVERIFY2(std::abs(*log->lnRate - std::log(1.4)) < 0.12,
+                 qPrintable(QString::number(*log->lnRate)));
+        QVERIFY2(std::abs(*log->lnLoss - std::log(0.85)) < 0.08,
+                 qPrintable(QString::number(*log->lnLoss)));
+        QVERIFY(*log->jugTimes > 1.04 && *log->jugTimes < 1.1);
+        QVERIFY(std::abs(*log->lnJugRate - std::log(1.2)) < 0.08);
+        // Rate by the formula's name, loss by wall and cover, the jug by all.
+        const std::vector<HeatLog> logs{*log, *log};
+        HeatKnown known = heatKnownFor(batch.formula, {}, logs);
+        QCOMPARE(known.ofRate, 2);
+        QCOMPARE(known.ofLoss, 2);
+        QVERIFY(std::abs(known.learnt.mould.rate - std::exp(*log->lnRate)) < 1e-9);
+        Formula other = batch.formula;
+        other.name = "another";
+        HeatPlan open;
+        open.covers = {{MouldCover::Open, 0.0, {}}};
+        known = heatKnownFor(other, open, logs);
+        QCOMPARE(known.ofRate, 0);
+        QCOMPARE(known.ofLoss, 0);
+        QCOMPARE(known.ofJug, 2);
+        QCOMPARE(known.learnt.mould.rate, 1.0);
+        QVERIFY(!heatKnownFor(other, open, {}).any());
+        // What was learnt moves the forecast.
+        ForecastOptions learnt;
+        learnt.learnt = heatKnownFor(batch.formula, {}, logs).learnt;
+        const auto moved = forecastHeat(batch.formula, r, {}, learnt);
+        QVERIFY(std::get<JugForecast>(moved->jug).peak.typical() > jug.peak.typical() + 1.0);
+        QVERIFY(
+            std::get<std::vector<PourForecast>>(moved->moulds).front().band.typical.peakSeconds <
+            pour.band.typical.peakSeconds);
     }
 };
 

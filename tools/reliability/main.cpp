@@ -2,7 +2,7 @@
 // what was acknowledged and is not there afterwards. docs/reliability.md says what it found.
 //   rhexion-reliability [--kills 300] [--seed 1] [edit] [day] [full-edit] [full-save] [full-shelf]
 //   [full-day]
-//   rhexion-reliability heat      how often each finding of heat fires over 200 formulas
+//   rhexion-reliability heat [FILE...]  how often each finding of heat fires over 200 formulas
 #include "children.h"
 #include "ordinary.h"
 #include "parent.h"
@@ -30,8 +30,8 @@ int main(int argc, char** argv)
         "what", "edit, day, full-edit, full-save, full-shelf, full-day; all if none is given.");
     parser.process(app);
     const QStringList what = parser.positionalArguments();
-    if (what == QStringList{QStringLiteral("heat")}) {
-        reliability::countHeatFindings(200, parser.value(seed).toUInt());
+    if (what.value(0) == QLatin1String("heat")) {
+        reliability::countHeatFindings(200, parser.value(seed).toUInt(), what.mid(1));
         return 0;
     }
     const auto wanted = [&](const QString& name) { return what.isEmpty() || what.contains(name); };

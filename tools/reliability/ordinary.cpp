@@ -3,7 +3,9 @@
 #include "core/advice/reckon.h"
 #include "core/heat/heat_findings.h"
 #include "storage/catalogue.h"
+#include "storage/formula_json.h"
 
+#include <array>
 #include <cstdio>
 #include <map>
 #include <random>
@@ -90,33 +92,57 @@ private:
 
 } // namespace
 
-void countHeatFindings(int formulas, unsigned seed)
-{
-    Ordinary ordinary(seed);
-    std::map<std::string, std::array<int, 3>> fired;
-    int counted = 0;
-    int withDanger = 0;
-    for (int i = 0; i < formulas; ++i) {
-        const Formula f = ordinary.next();
+namespace {
+
+class Count {
+public:
+    void add(const Formula& f)
+    {
         const ReckonResult result = reckon(f);
         const auto* r = std::get_if<Reckoning>(&result);
         if (!r)
-            continue;
-        ++counted;
+            return;
+        ++counted_;
         heat::ForecastOptions coarse;
         coarse.coarse = true;
         bool danger = false;
         const auto told = heat::tellHeat(f, *r, {}, coarse);
         for (const Caution& c : told->findings) {
-            ++fired[codeOf(c.code)][static_cast<std::size_t>(c.severity)];
+            ++fired_[codeOf(c.code)][static_cast<std::size_t>(c.severity)];
             danger = danger || c.severity == Severity::Danger;
         }
-        withDanger += danger;
+        withDanger_ += danger;
     }
-    std::printf("%-26s %6s %6s %6s  of %d\n", "finding", "note", "care", "stop", counted);
-    for (const auto& [code, times] : fired)
-        std::printf("%-26s %6d %6d %6d\n", code.c_str(), times[0], times[1], times[2]);
-    std::printf("with a danger: %d of %d\n", withDanger, counted);
+    void say() const
+    {
+        std::printf("%-26s %6s %6s %6s  of %d\n", "finding", "note", "care", "stop", counted_);
+        for (const auto& [code, times] : fired_)
+            std::printf("%-26s %6d %6d %6d\n", code.c_str(), times[0], times[1], times[2]);
+        std::printf("with a danger: %d of %d\n", withDanger_, counted_);
+    }
+
+private:
+    std::map<std::string, std::array<int, 3>> fired_;
+    int counted_ = 0;
+    int withDanger_ = 0;
+};
+
+} // namespace
+
+void countHeatFindings(int formulas, unsigned seed, const QStringList& files)
+{
+    Ordinary ordinary(seed);
+    Count random;
+    for (int i = 0; i < formulas; ++i)
+        random.add(ordinary.next());
+    random.say();
+    if (files.isEmpty())
+        return;
+    Count given;
+    for (const QString& path : files)
+        if (const auto read = readFormulaFile(path); const auto* f = std::get_if<Formula>(&read))
+            given.add(*f);
+    given.say();
 }
 
 } // namespace rhexion::reliability

@@ -1,11 +1,12 @@
 #include "app/heat/heat_memory.h"
 
+#include "storage/heat_record.h"
+
 #include <utility>
 
 namespace rhexion {
 
 namespace {
-constexpr int mostHeatBatches = 60; // the newest
 constexpr std::chrono::milliseconds atOnce{1};
 } // namespace
 

@@ -17,6 +17,7 @@
 #include "words/cannot_words.h"
 #include "words/caution_words.h"
 #include "words/heat_words.h"
+#include "words/mould_words.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
 
@@ -246,6 +247,7 @@ QWidget* HeatPage::buildJugForm()
                          [](HeatPlan& p) -> double& { return p.chilled; });
     form->addTemperature(tr("Other liquids"), [](HeatPlan& p) -> double& { return p.liquid; });
     form->addHeading(tr("Jug and room"));
+    addMine(form, OwnVesselKind::Jug);
     const auto stuffs = namesOf<VesselStuff>(words::vesselStuffName);
     form->addChoice(
         tr("Jug of"), stuffs, [](const HeatPlan& p) { return int(p.jug.stuff); },
@@ -254,6 +256,77 @@ QWidget* HeatPage::buildJugForm()
                     [](HeatPlan& p) -> double& { return p.jug.grams; });
     form->addTemperature(tr("Room"), [](HeatPlan& p) -> double& { return p.room; });
     return scrolled(form, this);
+}
+
+// One of the maker's own, by name; what it is made of and weighs is kept with it once typed.
+void HeatPage::addMine(PlanForm* form, OwnVesselKind kind)
+{
+    auto* box = new QComboBox(form);
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(12);
+    box->setAccessibleName(kind == OwnVesselKind::Jug ? tr("One of my jugs")
+                                                      : tr("One of my pots"));
+    const auto planned = [kind](HeatPlan& plan) -> VesselPlan& {
+        return kind == OwnVesselKind::Jug ? plan.jug : plan.pot;
+    };
+    const auto fill = [this, box, kind, planned] {
+        const QSignalBlocker quiet(box);
+        box->clear();
+        box->addItem(kind == OwnVesselKind::Jug ? tr("a jug as stated here")
+                                                : tr("a pot as stated here"));
+        HeatPlan plan = heat_.plan();
+        const auto& all = fittings_.all().vessels;
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            if (all[i].kind != kind)
+                continue;
+            box->addItem(QString::fromStdString(all[i].name), int(i));
+            if (all[i].grams > 0.0 && planned(plan).stuff == all[i].stuff &&
+                planned(plan).grams == all[i].grams)
+                box->setCurrentIndex(box->count() - 1);
+        }
+        if (box->count() > 1)
+            box->addItem(tr("keep these figures for…"), -1);
+        box->setVisible(box->count() > 1);
+    };
+    fill();
+    connect(&fittings_, &OwnFittings::changed, box, fill);
+    connect(&document_, &FormulaDocument::changed, box, fill);
+    connect(box, &QComboBox::activated, this, [this, box, kind, planned, fill](int at) {
+        const QVariant which = box->itemData(at);
+        const auto& all = fittings_.all().vessels;
+        if (which.isValid() && which.toInt() >= 0 && std::size_t(which.toInt()) < all.size()) {
+            const OwnVessel vessel = all[std::size_t(which.toInt())];
+            HeatPlan plan = heat_.plan();
+            planned(plan).stuff = vessel.stuff;
+            if (vessel.grams > 0.0)
+                planned(plan).grams = vessel.grams;
+            applyPlan(plan, QString::fromStdString(vessel.name));
+        } else if (which.isValid()) {
+            keepVessel(kind);
+        }
+        fill();
+    });
+    form->addWidget(box);
+}
+
+void HeatPage::keepVessel(OwnVesselKind kind)
+{
+    QMenu menu(this);
+    const auto& all = fittings_.all().vessels;
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (all[i].kind == kind)
+            menu.addAction(QString::fromStdString(all[i].name))->setData(int(i));
+    const QAction* chosen = menu.exec(QCursor::pos());
+    if (!chosen)
+        return;
+    const std::size_t at = std::size_t(chosen->data().toInt());
+    const HeatPlan plan = heat_.plan();
+    const VesselPlan& vessel = kind == OwnVesselKind::Jug ? plan.jug : plan.pot;
+    if (const auto fault = fittings_.change([&](Fittings& f) {
+            f.vessels[at].stuff = vessel.stuff;
+            f.vessels[at].grams = vessel.grams;
+        }))
+        Q_EMIT noted(words::fileFault(*fault));
 }
 
 QWidget* HeatPage::buildMeetingForm()
@@ -273,12 +346,15 @@ QWidget* HeatPage::buildMeetingForm()
     form->addHeading(tr("The pot"));
     form->addTemperature(tr("Hard fats melted at"),
                          [](HeatPlan& p) -> double& { return p.melted; });
+    addMine(form, OwnVesselKind::Pot);
     form->addChoice(
         tr("Pot of"), namesOf<VesselStuff>(words::vesselStuffName),
         [](const HeatPlan& p) { return int(p.pot.stuff); },
         [](HeatPlan& p, int at) { p.pot.stuff = static_cast<VesselStuff>(at); });
     form->addNumber(tr("Pot weighs, empty"), tr("g"), 0,
                     [](HeatPlan& p) -> double& { return p.pot.grams; });
+    form->addOptional(tr("Pot mixed after"), tr("min"), tr("when it suits"),
+                      [](HeatPlan& p) -> std::optional<double>& { return p.potAfterMinutes; });
     form->addTemperature(tr("Room and liquid oils"), [](HeatPlan& p) -> double& { return p.room; });
     return scrolled(form, this);
 }
@@ -300,11 +376,17 @@ QWidget* HeatPage::buildMouldForm()
         [](const HeatPlan& p) { return int(p.wall); },
         [](HeatPlan& p, int at) { p.wall = static_cast<MouldWall>(at); });
     form->addTemperature(tr("Room"), [](HeatPlan& p) -> double& { return p.room; });
+    form->addOptional(tr("Oven goes off after"), tr("h"), tr("stays on"),
+                      [](HeatPlan& p) -> std::optional<double>& { return p.ovenOffHours; });
     form->addHeading(tr("Look at it beside"));
     beside_ = new QComboBox(form);
     beside_->addItem(tr("nothing"));
     for (std::size_t c = 0; c < countOf<MouldCover>(); ++c)
         beside_->addItem(words::mouldCoverName(static_cast<MouldCover>(c)));
+    for (const Mould& mould : fittings_.all().moulds)
+        beside_->addItem(words::mouldName(mould, speech_));
+    beside_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    beside_->setMinimumContentsLength(12);
     beside_->setAccessibleName(tr("Look at it beside"));
     connect(beside_, &QComboBox::activated, this, &HeatPage::lookAgain);
     form->addWidget(beside_);
@@ -370,10 +452,17 @@ void HeatPage::look(HeatView view)
 
 void HeatPage::lookAgain()
 {
-    std::optional<std::vector<CoverStep>> beside;
-    if (view_ == HeatView::Mould && beside_->currentIndex() > 0)
-        beside =
-            std::vector{CoverStep{static_cast<MouldCover>(beside_->currentIndex() - 1), 0.0, {}}};
+    std::optional<HeatWatcher::Beside> beside;
+    const int at = beside_->currentIndex() - 1;
+    const int covers = int(countOf<MouldCover>());
+    if (view_ == HeatView::Mould && at >= 0) {
+        beside.emplace();
+        const auto& own = fittings_.all().moulds;
+        if (at < covers)
+            beside->cover = static_cast<MouldCover>(at);
+        else if (at - covers < int(own.size()))
+            beside->mould = own[std::size_t(at - covers)];
+    }
     heat_.lookAt(isVisible() && view_ == HeatView::Mould, beside);
 }
 
@@ -443,6 +532,15 @@ void HeatPage::act(const QString& code)
             [](Fittings& f) { f.heatForgotten = QDateTime::currentMSecsSinceEpoch(); });
         if (fault)
             Q_EMIT noted(words::fileFault(*fault));
+        return;
+    }
+    if (code.startsWith(QLatin1String("cover-"))) {
+        const int cover = code.section(QLatin1Char('-'), 1).toInt();
+        HeatPlan plan = heat_.plan();
+        if (cover < 0 || cover >= int(countOf<MouldCover>()))
+            return;
+        plan.covers = {{static_cast<MouldCover>(cover), 0.0, {}}};
+        applyPlan(plan, tr("What covers it"));
         return;
     }
     const qsizetype at = code.section(QLatin1Char('-'), 1).toInt();
@@ -546,6 +644,18 @@ void HeatPage::refreshFacts()
         }
         if (!watch.facts.isEmpty())
             facts_.sections.prepend(watch);
+        if (view_ == HeatView::Mould && !result->others.empty()) {
+            words::FactSection others;
+            others.title = tr("Covered otherwise");
+            for (const HeatResult::Other& other : result->others)
+                others.facts.append({words::mouldCoverName(other.cover),
+                                     {},
+                                     words::bandSaid(other.band, speech_),
+                                     words::Fact::Tone::Plain,
+                                     QStringLiteral("cover-%1").arg(int(other.cover)),
+                                     tr("Do that")});
+            facts_.sections.append(others);
+        }
         if (const auto learnt = words::learntSection(heat_.known(), speech_);
             !learnt.facts.isEmpty())
             facts_.sections.append(learnt);

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/advice/caution.h"
+#include "core/making/headroom.h"
 #include "words/facts.h"
 #include "words/speech.h"
 
@@ -66,6 +67,8 @@ private:
     QWidget* buildCookForm();
     QWidget* buildPicture();
     PlanForm* newForm();
+    void addMine(PlanForm* form, OwnVesselKind kind);
+    void keepVessel(OwnVesselKind kind);
     void refresh();
     void refreshFrozen();
     void refreshPicture();

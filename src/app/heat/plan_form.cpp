@@ -89,6 +89,24 @@ NumberField* PlanForm::addNumber(const QString& name, const QString& unit, int d
     return field;
 }
 
+NumberField* PlanForm::addOptional(const QString& name, const QString& unit, const QString& none,
+                                   Optional of)
+{
+    auto* field = new NumberField(unit, 1, true, this);
+    field->setPlaceholderText(none);
+    fixWidth(field, 110);
+    put(name, field);
+    numbers_.push_back(field);
+    connect(field, &NumberField::refused, this, &PlanForm::refused);
+    connect(field, &NumberField::entered, this, [this, of, name](std::optional<double> value) {
+        HeatPlan plan = plan_;
+        of(plan) = value;
+        Q_EMIT changed(plan, name);
+    });
+    followers_.emplace_back([this, field, of] { field->setValue(of(plan_)); });
+    return field;
+}
+
 QComboBox* PlanForm::addChoice(const QString& name, const QStringList& choices,
                                std::function<int(const HeatPlan&)> get,
                                std::function<void(HeatPlan&, int)> set)

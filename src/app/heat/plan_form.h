@@ -8,6 +8,7 @@
 #include <QWidget>
 
 #include <functional>
+#include <optional>
 #include <vector>
 
 class QComboBox;
@@ -30,6 +31,9 @@ public:
     NumberField* addTemperature(const QString& name, Double of);
     NumberField* addNumber(const QString& name, const QString& unit, int decimals, Double of,
                            double factor = 1.0);
+    using Optional = std::function<std::optional<double>&(HeatPlan&)>;
+    NumberField* addOptional(const QString& name, const QString& unit, const QString& none,
+                             Optional of);
     QComboBox* addChoice(const QString& name, const QStringList& choices,
                          std::function<int(const HeatPlan&)> get,
                          std::function<void(HeatPlan&, int)> set);
