@@ -36,7 +36,15 @@ QJsonObject jugJson(const heat::JugForecast& jug)
     QJsonArray curve;
     for (const heat::JugPoint& p : jug.run.curve)
         curve.append(QJsonArray{p.seconds, p.celsius, p.iceGrams});
-    return {{"startCelsius", jug.run.start},
+    return {{"working", QJsonObject{{"mol", jug.balance.mol},
+                                    {"dissolvingJoules", jug.balance.dissolving},
+                                    {"neutralisingJoules", jug.balance.neutralising},
+                                    {"meltingJoules", jug.balance.melting},
+                                    {"iceMeltedGrams", jug.balance.iceMelted},
+                                    {"joulesPerKelvin", jug.balance.capacity},
+                                    {"fromCelsius", jug.balance.start},
+                                    {"toCelsius", jug.balance.end}}},
+            {"startCelsius", jug.run.start},
             {"peakCelsius", band(jug.peak)},
             {"peakSeconds", jug.run.peakSeconds},
             {"peakWithoutBathCelsius", jug.peakWithoutBath},
@@ -128,8 +136,8 @@ QJsonObject heatPlanToJson(const HeatPlan& p)
 HeatPlan readHeatPlan(const JsonCursor& at)
 {
     at.allow({"room", "jug", "portions", "pauseMinutes", "liquid", "chilled", "frozen", "iceBath",
-              "pot", "melted", "potAfterMinutes", "school", "trace", "blendingSeconds", "wall", "covers",
-              "ovenOffHours", "cook"});
+              "pot", "melted", "potAfterMinutes", "school", "trace", "blendingSeconds", "wall",
+              "covers", "ovenOffHours", "cook"});
     HeatPlan p;
     const auto vessel = [&](const char* key, VesselPlan& into) {
         if (at.failed() || !at.has(key))
@@ -232,6 +240,10 @@ QJsonObject meetingHeatToJson(const Formula& f, const heat::HeatForecast& h)
                                      {"band", heat::settingBand}};
     }
     if (const auto* c = std::get_if<heat::Combined>(&h.joined)) {
+        out["working"] = QJsonObject{
+            {"jugJoulesPerKelvin", c->jugCapacity}, {"potJoulesPerKelvin", c->potCapacity},
+            {"thinningJoules", c->thinning},        {"blendingJoules", c->blending},
+            {"reactingJoules", c->reacting},        {"fattyAcidJoules", c->fattyAcid}};
         out["joinedCelsius"] = c->joined;
         out["atTraceCelsius"] = band(c->atTrace);
     }

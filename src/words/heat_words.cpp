@@ -114,6 +114,62 @@ void addJug(FactPage& page, const heat::JugForecast& jug, const HeatPlan& plan, 
         page.sections.append(rest);
 }
 
+QString kilojoules(double joules, const Speech& s)
+{
+    return HeatText::tr("%1 kJ").arg(s.number(joules / 1000.0, 1));
+}
+
+QString perDegree(double joules, const Speech& s)
+{
+    return HeatText::tr("%1 kJ for each degree").arg(s.number(joules / 1000.0, 2));
+}
+
+// The sum behind a jug, all at once: what is given off against what takes it up.
+FactSection jugWorking(const heat::JugForecast& jug, const Speech& s)
+{
+    const heat::JugBalance& b = jug.balance;
+    FactSection section;
+    section.title = HeatText::tr("How the jug’s heat comes about");
+    section.sentence = HeatText::tr("All at once, nothing lost to the room:");
+    section.facts.append({HeatText::tr("Dissolving the lye gives"), kilojoules(b.dissolving, s),
+                          s.moles(b.mol), Tone::Plain});
+    if (b.neutralising > 1.0)
+        section.facts.append(
+            {HeatText::tr("Its acid gives"), kilojoules(b.neutralising, s), {}, Tone::Plain});
+    if (b.melting > 1.0)
+        section.facts.append(
+            {HeatText::tr("Melting ice takes"), kilojoules(b.melting, s),
+             HeatText::tr("%1 at 334 J for each gram").arg(s.wholeMass(b.iceMelted)), Tone::Plain});
+    section.facts.append({HeatText::tr("What is in it, and the jug, take up"),
+                          perDegree(b.capacity, s),
+                          {},
+                          Tone::Plain});
+    section.facts.append(
+        {HeatText::tr("So it goes from"),
+         HeatText::tr("%1 to %2").arg(wholeDegrees(b.start, s), wholeDegrees(b.end, s)),
+         HeatText::tr("warming what was ice, and the flakes, is in it"), Tone::Plain});
+    return section;
+}
+
+FactSection joiningWorking(const heat::Combined& c, const Speech& s)
+{
+    FactSection section;
+    section.title = HeatText::tr("How the joining comes about");
+    section.facts.append(
+        {HeatText::tr("The jug holds"), perDegree(c.jugCapacity, s), {}, Tone::Plain});
+    section.facts.append(
+        {HeatText::tr("The pot holds"), perDegree(c.potCapacity, s), {}, Tone::Plain});
+    const auto gives = [&](const QString& what, double joules) {
+        if (std::abs(joules) > 50.0)
+            section.facts.append({what, kilojoules(joules, s), {}, Tone::Plain});
+    };
+    gives(HeatText::tr("Thinning strong lye gives"), c.thinning);
+    gives(HeatText::tr("The blender gives"), c.blending);
+    gives(HeatText::tr("The first soap gives"), c.reacting);
+    gives(HeatText::tr("Fatty acid gives, at once"), c.fattyAcid);
+    return section;
+}
+
 QString schoolWindow(const heat::Window& w, const Speech& s)
 {
     QString said = HeatText::tr("%1 to %2").arg(wholeDegrees(w.low, s), wholeDegrees(w.high, s));
@@ -425,6 +481,7 @@ FactPage jugFacts(const heat::HeatForecast& h, const Formula&, const Speech& s)
         second.sections[0].title = HeatText::tr("The second jug");
         out.sections += second.sections;
     }
+    out.sections.append(jugWorking(*jug, s));
     out.sections.append(estimates());
     return out;
 }
@@ -513,6 +570,8 @@ FactPage meetingFacts(const heat::HeatForecast& h, const Formula& f, const Speec
                              Tone::Plain});
     }
     out.sections.append(joined);
+    if (const auto* c = std::get_if<heat::Combined>(&h.joined))
+        out.sections.append(joiningWorking(*c, s));
     out.sections.append(estimates());
     return out;
 }

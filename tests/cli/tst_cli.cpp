@@ -95,8 +95,7 @@ private Q_SLOTS:
         const QString kept = dir_.filePath(QStringLiteral("journal.sqlite"));
         QVERIFY(QFile::copy(journal, kept));
         row("working by a journal", {"working", good, "--journal", kept}, 0, "Out of the mould");
-        row("scent by a journal", {"scent", demoPath(demoNames[3]), "--journal", kept}, 0,
-            "Tried");
+        row("scent by a journal", {"scent", demoPath(demoNames[3]), "--journal", kept}, 0, "Tried");
         row("no journal", {"working", good, "--journal", recipe}, 1, "not a Rhexion file");
         row("heat of a jug", {"heat", "jug", good}, 0, "All of this is an estimate");
         row("heat of a meeting", {"heat", "meet", good}, 0, "Melt and mix the oils");

@@ -276,6 +276,31 @@ private Q_SLOTS:
         QVERIFY(std::abs(b.grams() - r.batterGrams) < 0.01);
         QVERIFY(std::abs(b.oils - 690.0) < 1e-9);
         QVERIFY(std::abs(b.mol - r.hydroxideMol) < 1e-9);
+        // Lye that a material holds makes soap too.
+        Formula ready = f;
+        auto lye = material("ready lye", MaterialKind::Liquid);
+        lye->part(Part::SodiumHydroxide) = figure(0.3);
+        lye->part(Part::Water) = figure(0.7);
+        add(ready, lye, grams(100), Vessel::LyeJug);
+        const Reckoning withReady = reckoned(ready);
+        QVERIFY(withReady.givenMol > 0.5);
+        QVERIFY(std::abs(std::get<Batter>(batterOf(ready, withReady)).mol -
+                         withReady.hydroxideMol) < 1e-9);
+        const Jug both = std::get<Jug>(jugOf(ready, withReady, {}));
+        QVERIFY(std::abs(both.readySodium - 30.0) < 1e-9 &&
+                std::abs(both.readyWater - 70.0) < 1e-9);
+        // Salt goes in dry, a brine does not.
+        Formula salty = f;
+        auto salt = material("salt", MaterialKind::Salt);
+        salt->part(Part::SodiumChloride) = figure(0.92);
+        add(salty, salt, grams(30), Vessel::LyeJug);
+        auto brine = material("brine", MaterialKind::Liquid);
+        brine->part(Part::SodiumChloride) = figure(0.2);
+        brine->part(Part::Water) = figure(0.8);
+        add(salty, brine, grams(50), Vessel::LyeJug);
+        const Jug withSalt = std::get<Jug>(jugOf(salty, reckoned(salty), {}));
+        QCOMPARE(withSalt.salt, 30.0);
+        QCOMPARE(withSalt.liquids.size(), std::size_t(2));
         const double coconutShare = 260.0 / 690.0;
         QVERIFY(std::abs(b.shortChain - .80 * coconutShare) < 1e-9);
         QVERIFY(std::abs(b.shortChain + b.saturated + b.oleic + b.poly + b.ricinoleic - 1.0) <
@@ -456,6 +481,9 @@ private Q_SLOTS:
         row("pot of no number", [](HeatPlan& p) { p.pot.grams = NAN; });
         row("frozen above 0", [](HeatPlan& p) { p.frozen = 2.0; });
         row("no cover", [](HeatPlan& p) { p.covers.clear(); });
+        row("covers a week late", [](HeatPlan& p) {
+            p.covers.push_back({MouldCover::Open, 168.5, {}});
+        });
         row("late cover", [](HeatPlan& p) { p.covers.front().fromHour = 1.0; });
         row("covers out of order", [](HeatPlan& p) {
             p.covers.push_back({MouldCover::Open, 5.0, {}});
@@ -469,6 +497,10 @@ private Q_SLOTS:
         QFETCH(HeatPlan, plan);
         QVERIFY(faultOf(plan));
         QVERIFY(!faultOf(HeatPlan{}));
+        HeatPlan edge;
+        edge.covers.push_back({MouldCover::Open, 0.0, {}});
+        edge.covers.push_back({MouldCover::Box, 168.0, -40.0});
+        QVERIFY(!faultOf(edge));
     }
 
     void theDayMeets()

@@ -307,6 +307,15 @@ private Q_SLOTS:
         // The least that keeps the landing place under 95 a minute apart.
         jug.pauseSeconds = 60.0;
         QCOMPARE(portionsNeeded(jug, 95.0), std::optional(12));
+        // The sum that is shown comes out: heat over what takes it up, from the start.
+        const JugBalance& b = f.balance;
+        QVERIFY(std::abs(b.start + b.dissolving / b.capacity - b.end) < 2.0);
+        QVERIFY(std::abs(b.end - f.atOnce.celsius) < 1e-9);
+        QVERIFY(b.dissolving / b.mol > 35000.0 && b.dissolving / b.mol < 45000.0);
+        Jug icy = jug;
+        icy.liquids = {JugLiquid{100.0, 20.0}, JugLiquid{100.0, -18.0, true}};
+        const JugBalance cold = balanceOf(icy);
+        QVERIFY(cold.melting > 1000.0 && cold.iceMelted <= 100.0 && cold.iceLeft == 0.0);
         // A bought lye enters dissolved: only its thinning is felt.
         Jug ready;
         ready.liquids = {JugLiquid{100.0, 20.0}};
@@ -381,6 +390,8 @@ private Q_SLOTS:
         QVERIFY(curve.sdAt(0.0) < 0.6 && curve.sdAt(0.0) > 0.1);
         // What is learnt from a jug: nothing where it hardly rises, half way to a reading.
         QCOMPARE(learnJug(20.0, 21.0, 20.5).times, 1.0);
+        QCOMPARE(learnJug(20.0, 40.0, 21.0).times, 1.0);
+        QVERIFY(learnJug(20.0, 40.0, 21.02).times > 1.0);
         const JugLearnt learnt = learnJug(20.0, 80.0, 85.0);
         QVERIFY(learnt.times < 1.0 && learnt.times > 60.0 / 65.0);
         const Learnt two = together({0.1, 0.2});
@@ -437,6 +448,13 @@ private Q_SLOTS:
         c.jug = {420.0, 3.46, 40.0};
         c.mol = 3.2;
         const auto plain = std::get<Combined>(combine(c));
+        QVERIFY(std::abs((44.0 * plain.potCapacity + 40.0 * plain.jugCapacity) /
+                             (plain.potCapacity + plain.jugCapacity) -
+                         plain.joined) < 1e-9);
+        QVERIFY(
+            std::abs(plain.joined +
+                     (plain.blending + plain.reacting) / (plain.potCapacity + plain.jugCapacity) -
+                     plain.atTrace.typical()) < 1e-9);
         QVERIFY(plain.atTrace.low() < plain.atTrace.typical());
         // Five in a hundred of stearic acid warm it by about 2.5 C at once (common practice).
         c.fattyAcidMol = 45.0 / 270.0;

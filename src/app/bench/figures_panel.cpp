@@ -66,7 +66,9 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidg
     layout->addWidget(cautionHead_);
     cautions_ = new CautionList(this);
     connect(cautions_, &CautionList::mendWanted, this,
-            [this](const std::vector<Edit>& edits, const QString& text) { document_.apply(edits, text); });
+            [this](const std::vector<Edit>& edits, const QString& text) {
+                document_.apply(edits, text);
+            });
     layout->addWidget(cautions_, 1);
     working_ = new QPushButton(tr("Show the working"), this);
     working_->setIcon(Theme::icon(QStringLiteral("calculator"), Ink::Ink));

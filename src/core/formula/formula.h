@@ -184,8 +184,8 @@ struct Formula {
     Cutting cutting;
     Handling handling;
     std::optional<HeatPlan> heat; // nothing: the maker's usual one
-    Mass oilsTotal;    // used only when every oil is a per cent of oils
-    LineId lastId = 0; // of lines and portions
+    Mass oilsTotal;               // used only when every oil is a per cent of oils
+    LineId lastId = 0;            // of lines and portions
 
     const Portion* portion(PortionId id) const;
     bool usesSecondJug() const; // lye or a line is in it

@@ -33,9 +33,18 @@ OrCannot<Combined> combine(const Combining& c)
         }
         return heat / all;
     };
-    return Combined{joined, *Interval::ofSigned(after(blenderLow, 0.5, 40.0),
-                                                after(blender, 1.0, fattyAcidNeutralising),
-                                                after(blenderHigh, 2.0, 65.0))};
+    Combined out;
+    out.jugCapacity = c.jug.grams * c.jug.cp;
+    out.potCapacity = c.pot.grams * c.pot.cp;
+    out.blending = blender * c.blendingSeconds;
+    out.reacting = saponifying * 1000.0 * c.mol * saponifiedAt(c.trace);
+    out.fattyAcid = fattyAcidNeutralising * 1000.0 * c.fattyAcidMol;
+    out.thinning = c.thinning;
+    out.joined = joined;
+    out.atTrace = *Interval::ofSigned(after(blenderLow, 0.5, 40.0),
+                                      after(blender, 1.0, fattyAcidNeutralising),
+                                      after(blenderHigh, 2.0, 65.0));
+    return out;
 }
 
 } // namespace rhexion::heat

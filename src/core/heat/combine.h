@@ -25,6 +25,13 @@ struct Combining {
     TraceStage trace = TraceStage::Light;
 };
 struct Combined {
+    // J/K of jug and pot, and what warms them to trace, J: the sum on the page.
+    double jugCapacity = 0.0;
+    double potCapacity = 0.0;
+    double blending = 0.0;
+    double reacting = 0.0;
+    double fattyAcid = 0.0;
+    double thinning = 0.0;
     double joined = 0.0;                       // C
     Interval atTrace = Interval::exactly(0.0); // C, after what is put in at trace
 };

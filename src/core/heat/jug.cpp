@@ -300,6 +300,25 @@ double thinningHeat(double sodiumMol, double potassiumMol, double waterBefore, d
             potassiumMol * (heatOfSolutionPotassium(after) - heatOfSolutionPotassium(before)));
 }
 
+JugBalance balanceOf(const Jug& jug)
+{
+    const JugState state(jug);
+    const Adiabatic before = state.solve(state.start(), 0.0, 0.0);
+    const Adiabatic after = state.solve(state.start() + state.addedEnthalpy(1.0), 1.0, 1.0);
+    JugBalance b;
+    b.start = before.celsius;
+    b.end = after.celsius;
+    b.iceLeft = after.iceGrams;
+    b.iceMelted = std::max(0.0, before.iceGrams - after.iceGrams);
+    b.mol = jug.mol();
+    const double taken = std::min(jug.acidProtons, b.mol);
+    b.neutralising = taken * neutralising * 1000.0;
+    b.dissolving = state.reaction(0.0) - state.reaction(1.0, after.iceGrams) - b.neutralising;
+    b.melting = b.iceMelted * meltingIce;
+    b.capacity = state.capacity(1.0, after.iceGrams) + after.iceGrams * cp::ice;
+    return b;
+}
+
 double JugForecast::hottest() const
 {
     return std::max(run.local, peak.high());
@@ -309,6 +328,7 @@ JugForecast forecastJug(const Jug& jug, const JugRunOptions& options)
 {
     JugForecast forecast;
     forecast.atOnce = allAtOnce(jug);
+    forecast.balance = balanceOf(jug);
     forecast.run = runJug(jug, options);
     forecast.crystals = crystalsBelow(jug);
     // A jug colder than its room warms between portions, a jug in a bath never gets as hot as all

@@ -145,9 +145,24 @@ std::optional<FreezingPlan> freezingPlan(const Jug& jug, std::size_t liquid, dou
 // J given off when lye made with one mass of water is thinned to another. mol of pure hydroxide.
 double thinningHeat(double sodiumMol, double potassiumMol, double waterBefore, double waterAfter);
 
+// The balance behind the peak when all goes in at once, J and J/K: what the sum on the page says.
+struct JugBalance {
+    double start = 0.0;      // C before the lye
+    double dissolving = 0.0; // J given off by dissolving, that of bound water taken off
+    double neutralising = 0.0;
+    double melting = 0.0;   // J taken up by the ice that melts
+    double capacity = 0.0;  // J/K of all of it in the end
+    double iceLeft = 0.0;   // g
+    double end = 0.0;       // C
+    double mol = 0.0;       // of hydroxide
+    double iceMelted = 0.0; // g
+};
+JugBalance balanceOf(const Jug& jug);
+
 // What a maker is told: the plan's peak with its band, and where the flakes land.
 struct JugForecast {
     Adiabatic atOnce;
+    JugBalance balance;
     JugRun run;
     Interval peak = Interval::exactly(0.0); // C; may be below 0
     double peakWithoutBath = 0.0;           // typical
