@@ -10,9 +10,12 @@
 #include "curves/curve_chart.h"
 #include "document/heat_watcher.h"
 #include "document/own_fittings.h"
+#include "storage/catalogue.h"
 #include "support/window.h"
 #include "words/heat_words.h"
 
+#include <QAction>
+#include <QClipboard>
 #include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
@@ -247,9 +250,29 @@ private Q_SLOTS:
         QCOMPARE(line->text(), words::heatLine(forecast(), Speech()));
         line->click();
         QVERIFY(page().isVisible());
-        // Without anything to reckon it says so.
+        // All of it as text, from the one source.
+        QAction* copy = nullptr;
+        for (auto* action : page().findChildren<QAction*>())
+            if (action->text() == QLatin1String("Copy as text"))
+                copy = action;
+        QVERIFY(copy);
+        copy->trigger();
+        QCOMPARE(QApplication::clipboard()->text(),
+                 words::factsAsText(words::heatFacts(forecast(), formula(), Speech())));
+        QVERIFY(page().chart()->isVisible());
+        // Without anything to reckon it says so, and draws nothing.
         shop_->document().reset(Formula{}, {});
         QVERIFY(!page().facts().lead.isEmpty());
+        Formula dry = formula();
+        dry.lye = freshFormula().lye;
+        dry.lines.push_back({dry.newId(),
+                             Catalogue::shipped().find("olive-oil"),
+                             Vessel::OilPot,
+                             {300, AmountUnit::Gram}});
+        shop_->document().reset(dry, {});
+        settle();
+        QVERIFY(page().facts().lead.contains(QLatin1String("no water")));
+        QVERIFY(!page().chart()->isVisible());
     }
 
     void inFahrenheit()

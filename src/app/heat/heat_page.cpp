@@ -729,6 +729,7 @@ void HeatPage::refreshPicture()
         else
             addMouldCurves(chart);
     }
+    chart_->setVisible(!chart.lines.empty()); // without a forecast there is nothing to draw
     chart_->set(chart);
 }
 
@@ -782,7 +783,7 @@ void HeatPage::addJugCurve(CurveData& chart) const
         chart.levels.push_back({shown(*jug->crystals), tr("crystals below"), c.muted});
     chart.yLeast = shown(std::floor((least - 2.0) / 10.0) * 10.0);
     chart.yMost = shown(std::max(60.0, std::ceil((most + 8.0) / 10.0) * 10.0));
-    for (int i = 0; i < h.plan.portions && h.plan.pauseMinutes > 0.0; ++i)
+    for (int i = 0; h.plan.portions > 1 && i < h.plan.portions && h.plan.pauseMinutes > 0.0; ++i)
         chart.marks.push_back({i * h.plan.pauseMinutes,
                                i == 0 ? tr("lye, portion by portion") : QString(), c.muted, true});
 }
