@@ -38,7 +38,9 @@ namespace {
 
 constexpr double closingSeconds = 600.0;
 constexpr double notSureSeconds = 600.0;
-constexpr std::int64_t halfHour = 30 * 60 * 1000;
+constexpr std::int64_t minute = 60'000; // ms
+constexpr std::int64_t halfHour = 30 * minute;
+constexpr std::int64_t tenMinutes = 10 * minute;
 
 double secondsBetween(std::int64_t from, std::int64_t to)
 {
@@ -158,7 +160,7 @@ std::optional<DayMould> mouldOf(const HeatForecast& forecast,
     out.pouredAt = pour.pouredAt;
     for (const ReadingAt& r :
          readings) // the last of the batter before, or soon after, it was poured
-        if (r.what == ReadingOf::Batter && r.at <= out.poured + 10 * 60 * 1000)
+        if (r.what == ReadingOf::Batter && r.at <= out.poured + tenMinutes)
             out.pouredAt = r.celsius;
     MouldSetup setup = pour.pour.setup;
     for (const ReadingAt& r : readings)

@@ -630,7 +630,7 @@ std::optional<HeatForecast> forecastHeat(const Formula& f, const Account& accoun
     if (const auto* b = std::get_if<Batter>(&batter))
         joining.mol = b->mol;
     out.joined = combine(joining);
-    out.meeting = std::move(meeting);
+    out.meeting = meeting;
     const Combined* joined = std::get_if<Combined>(&out.joined);
     if (!joined || !std::holds_alternative<Batter>(batter)) {
         out.moulds = joined ? std::get<Cannot>(batter) : std::get<Cannot>(out.joined);

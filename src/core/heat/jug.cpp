@@ -140,7 +140,7 @@ JugRun runJug(const Jug& jug, const JugRunOptions& options)
     const int steps = static_cast<int>(options.hours * 3600.0 / dt);
     const int everyHalfMinute = std::max(1, static_cast<int>(30.0 / dt));
     if (options.curve)
-        run.curve.reserve(static_cast<std::size_t>(steps / everyHalfMinute + 1));
+        run.curve.reserve(static_cast<std::size_t>(steps / everyHalfMinute) + 1U);
     for (int i = 0; i < steps; ++i) {
         const double clock = i * dt;
         if (portion < jug.portions && clock >= portion * jug.pauseSeconds) {
