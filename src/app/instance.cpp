@@ -1,22 +1,16 @@
 #include "app/instance.h"
 
+#include "door/door.h"
 #include "storage/data_folder.h"
 
+#include <QCoreApplication>
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFileInfo>
-#include <QJsonArray>
-#include <QJsonDocument>
-#include <QLocalSocket>
+#include <QLibrary>
 #include <QStandardPaths>
 
 namespace rhexion {
-
-namespace {
-constexpr int patience = 3000;        // ms
-constexpr qint64 mostBytes = 1 << 20; // of one message
-const QByteArray good = "ok\n";
-} // namespace
 
 Instance::Instance(const QString& dataFolder, QObject* parent)
     : QObject(parent), folder_(dataFolder)
@@ -29,7 +23,6 @@ Instance::Instance(const QString& dataFolder, QObject* parent)
     if (place.isEmpty())
         place = QDir::tempPath();
     socket_ = QStringLiteral("%1/rhexion-%2").arg(place, QString::fromLatin1(mark));
-    connect(&server_, &QLocalServer::newConnection, this, &Instance::answer);
 }
 
 bool Instance::claim()
@@ -44,53 +37,30 @@ bool Instance::claim()
     return !foreign;
 }
 
+Instance::~Instance() = default;
+
+Door* Instance::door() const
+{
+    if (door_)
+        return door_.get();
+    static QLibrary library(QCoreApplication::applicationDirPath() +
+                            QStringLiteral("/librhexion_door"));
+    if (const auto make = reinterpret_cast<MakeDoor>(library.resolve(doorEntry)))
+        door_.reset(make());
+    else
+        qWarning("%s", qPrintable(library.errorString()));
+    return door_.get();
+}
+
 bool Instance::handOver(const QStringList& paths) const
 {
-    QLocalSocket socket;
-    socket.connectToServer(socket_);
-    if (!socket.waitForConnected(patience))
-        return false;
-    QJsonArray full;
-    for (const QString& path : paths)
-        full.append(QFileInfo(path).absoluteFilePath());
-    socket.write(QJsonDocument(full).toJson(QJsonDocument::Compact) + '\n');
-    while (!socket.canReadLine())
-        if (!socket.waitForReadyRead(patience))
-            return false;
-    return socket.readLine() == good;
+    return door() && door()->handOver(socket_, paths);
 }
 
 void Instance::listen()
 {
-    server_.setSocketOptions(QLocalServer::UserAccessOption);
-    // We hold the lock, so a socket that is there is a dead program's.
-    QLocalServer::removeServer(socket_);
-    server_.listen(socket_);
-}
-
-void Instance::answer()
-{
-    while (QLocalSocket* socket = server_.nextPendingConnection()) {
-        connect(socket, &QLocalSocket::disconnected, socket, &QObject::deleteLater);
-        connect(socket, &QLocalSocket::readyRead, this, [this, socket] {
-            if (!socket->canReadLine()) {
-                if (socket->bytesAvailable() > mostBytes)
-                    socket->abort();
-                return;
-            }
-            const QJsonDocument message = QJsonDocument::fromJson(socket->readLine(mostBytes));
-            if (!message.isArray()) {
-                socket->abort();
-                return;
-            }
-            QStringList paths;
-            for (const QJsonValue& path : message.array())
-                paths << path.toString();
-            socket->write(good);
-            socket->flush();
-            Q_EMIT wanted(paths);
-        });
-    }
+    if (door())
+        door()->listen(socket_, [this](const QStringList& paths) { Q_EMIT wanted(paths); });
 }
 
 } // namespace rhexion

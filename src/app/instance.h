@@ -2,7 +2,6 @@
 // does not answer, it may only read.
 #pragma once
 
-#include <QLocalServer>
 #include <QLockFile>
 #include <QObject>
 #include <QStringList>
@@ -11,10 +10,13 @@
 
 namespace rhexion {
 
+class Door;
+
 class Instance : public QObject {
     Q_OBJECT
 public:
     explicit Instance(const QString& dataFolder, QObject* parent = nullptr);
+    ~Instance() override;
 
     // Whether the folder is ours now; false where another living program has it.
     bool claim();
@@ -28,12 +30,12 @@ Q_SIGNALS:
     void wanted(const QStringList& paths); // empty: a new window
 
 private:
-    void answer();
+    Door* door() const; // nothing where its library is not beside the program
 
     QString folder_;
     QString socket_;
     std::unique_ptr<QLockFile> lock_;
-    QLocalServer server_;
+    mutable std::unique_ptr<Door> door_;
 };
 
 } // namespace rhexion

@@ -1,11 +1,11 @@
 #include "app/formulating/wishes_panel.h"
 
+#include "app/formulating/solver_loader.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 #include "document/own_fittings.h"
-#include "solver/glpk_solver.h"
 #include "storage/stock.h"
 #include "words/blend_words.h"
 #include "words/mould_words.h"
@@ -304,7 +304,7 @@ Watcher<ProposalResult>::Work WishesPanel::begin()
     problem_ = problemOf(document().formula(), *r, wanted);
     return [formula = document().formula(),
             wanted](const auto& isCancelled) -> std::optional<ProposalResult> {
-        return propose(formula, wanted, solveWithGlpk, isCancelled);
+        return propose(formula, wanted, solveLoaded, isCancelled);
     };
 }
 
