@@ -145,6 +145,7 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
                 .arg(words::fileFault(*fault)));
     wireNotes();
     wireCopies();
+    sheets_->setUsual([this] { return workshop_.fittings().all().heat.value_or(HeatPlan{}); });
     connect(sheets_, &SheetActions::said, this, &MainWindow::say);
     connect(sheets_, &SheetActions::wrote, this, [this](const QString& path) {
         banner().show(Banner::Tone::Fine,
@@ -451,8 +452,11 @@ void MainWindow::makeBatch()
         return;
     }
     remarkClock();
-    auto begun = BatchInProgress::begin(*journal(), document_->formula(), *reckoning, clock_,
-                                        workshop_.places().data);
+    // With the plan of heat as it is now, so that its readings are read by it later.
+    Formula formula = document_->formula();
+    formula.heat = heat_->plan();
+    auto begun =
+        BatchInProgress::begin(*journal(), formula, *reckoning, clock_, workshop_.places().data);
     if (const auto* fault = std::get_if<FileFault>(&begun)) {
         say(words::fileFault(*fault));
         return;

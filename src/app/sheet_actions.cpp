@@ -54,7 +54,7 @@ bool SheetActions::write(const QString& path)
     const Reckoning* r = reckoned();
     if (!r)
         return false;
-    if (const auto fault = writeSheetPdf(path, document_.formula(), *r, speech_, withWorking())) {
+    if (const auto fault = writeSheetPdf(path, planned(), *r, speech_, withWorking())) {
         Q_EMIT said(words::fileFault(*fault));
         return false;
     }
@@ -78,8 +78,17 @@ void SheetActions::print()
     QPrinter printer(QPrinter::HighResolution);
     preparePrinter(printer, docName(), speech_.habits());
     QPrintDialog dialog(&printer, &window_);
+    const Formula formula = planned();
     if (dialog.exec() == QDialog::Accepted)
-        BatchSheet(document_.formula(), *r, speech_).draw(printer, withWorking());
+        BatchSheet(formula, *r, speech_).draw(printer, withWorking());
+}
+
+Formula SheetActions::planned() const
+{
+    Formula formula = document_.formula();
+    if (!formula.heat && usual_)
+        formula.heat = usual_();
+    return formula;
 }
 
 QString SheetActions::docName() const
@@ -92,10 +101,10 @@ void SheetActions::preview()
     const Reckoning* r = reckoned();
     if (!r)
         return;
-    previewPages(window_, tr("The batch sheet as it will be printed"), docName(), speech_.habits(),
-                 [&](QPagedPaintDevice& to) {
-                     BatchSheet(document_.formula(), *r, speech_).draw(to, withWorking());
-                 });
+    const Formula formula = planned();
+    previewPages(
+        window_, tr("The batch sheet as it will be printed"), docName(), speech_.habits(),
+        [&](QPagedPaintDevice& to) { BatchSheet(formula, *r, speech_).draw(to, withWorking()); });
 }
 
 } // namespace rhexion

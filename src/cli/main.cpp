@@ -4,6 +4,7 @@
 #include "cli/report_json.h"
 #include "core/formula/phrase.h"
 #include "storage/catalogue.h"
+#include "storage/fittings.h"
 #include "storage/foods.h"
 #include "storage/formula_json.h"
 #include "storage/material_json.h"
@@ -44,7 +45,7 @@ QString helpText()
     return CliText::tr(
                "Rhexion reckons lye and liquid for soap formulas.\n"
                "\n"
-               "  rhexion-cli reckon FILE [--json] [--unit g|oz|lb]\n"
+               "  rhexion-cli reckon FILE [--fittings F] [--json] [--unit g|oz|lb]\n"
                "      what to weigh, the alkali and water accounts, superfats, strengths,\n"
                "      how sure they are, cautions and the whole working; FILE - reads stdin\n"
                "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]\n"
@@ -85,8 +86,24 @@ int badInput(const QString& path, const QString& why)
     return BadInput;
 }
 
-int reckonFile(const QString& path, bool json, const Speech& speech)
+// The maker's plan of heat out of her fittings; nothing where there are none, the fault said.
+std::optional<HeatPlan> usualPlan(const QString& fittings)
 {
+    if (fittings.isEmpty())
+        return HeatPlan{};
+    const auto read = readFittings(fittings);
+    if (const auto* fault = std::get_if<FileFault>(&read)) {
+        badInput(fittings, words::fileFault(*fault));
+        return std::nullopt;
+    }
+    return std::get<Fittings>(read).heat.value_or(HeatPlan{});
+}
+
+int reckonFile(const QString& path, bool json, const QString& fittings, const Speech& speech)
+{
+    const auto usual = usualPlan(fittings);
+    if (!usual)
+        return BadInput;
     const auto read = path == QLatin1String("-") ? readFormula(stdin) : readFormulaFile(path);
     if (const auto* fault = std::get_if<FileFault>(&read))
         return badInput(path, words::fileFault(*fault));
@@ -102,7 +119,7 @@ int reckonFile(const QString& path, bool json, const Speech& speech)
     auto telling = std::async(std::launch::async, [&] {
         heat::ForecastOptions coarse;
         coarse.coarse = true;
-        return heat::tellHeat(formula, reckoning, {}, coarse);
+        return heat::tellHeat(formula, reckoning, *usual, coarse);
     });
     const auto doubt = doubtOf(formula, reckoning);
     const Doubt* drawn = doubt ? &*doubt : nullptr;
@@ -263,7 +280,8 @@ int main(int argc, char** argv)
     if (words.size() != 1)
         return usage(CliText::tr("%1 takes one formula file.").arg(command));
     if (command == QLatin1String("reckon"))
-        return reckonFile(words.first(), parser.isSet(json), Speech(*habits));
+        return reckonFile(words.first(), parser.isSet(json), parser.value(fittings),
+                          Speech(*habits));
     if (!parser.isSet(pdf))
         return usage(CliText::tr("sheet needs --pdf OUT."));
     return sheet(words.first(), parser.value(pdf), parser.value(unit), parser.isSet(working));

@@ -106,6 +106,11 @@ private Q_SLOTS:
         row("heat of what", {"heat", "kettle", good}, 2, "jug, meet, mould or cook");
         row("heat of nothing", {"heat", "jug"}, 2, "one file");
         row("heat of a broken file", {"heat", "jug", broken}, 1, "damaged");
+        const QString warm = dir_.filePath(QStringLiteral("warm.json"));
+        QVERIFY(put(warm, R"({"format":"rhexion-fittings","version":2,"heat":{"portions":1,)"
+                          R"("jug":{"stuff":"aluminium","grams":200}}})"));
+        row("reckoned by a plan", {"reckon", good, "--fittings", warm}, 0, "Aluminium and lye");
+        row("reckoned by no plan", {"reckon", good, "--fittings", broken}, 1, "damaged");
         row("reckoned with its heat", {"reckon", good}, 0, "Jug about");
         row("solve", {"solve", good, "--wish", "oleic 52.."}, 0, "points moved");
         row("parse", {"parse", recipe}, 0, "Their lye gives superfat");
