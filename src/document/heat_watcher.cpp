@@ -77,12 +77,9 @@ Watcher<HeatWatcher::Shared>::Work HeatWatcher::begin() const
         result->told = std::move(*told);
         result->coarse = options.coarse;
         cancellable.fields = false;
+        // Covers and moulds change nothing before the pour: only the mould is run anew.
         const auto bandOf = [&](const Formula& f, const HeatPlan& plan) {
-            auto forecast = heat::forecastHeat(f, account, plan, cancellable);
-            auto* pours = forecast ? std::get_if<std::vector<heat::PourForecast>>(&forecast->moulds)
-                                   : nullptr;
-            return pours && !pours->empty() ? std::optional(std::move(pours->front().band))
-                                            : std::nullopt;
+            return heat::firstBand(f, account, plan, result->told.forecast, cancellable);
         };
         const HeatPlan& plan = result->told.forecast.plan;
         if (beside) {

@@ -503,6 +503,26 @@ private Q_SLOTS:
         QVERIFY(!faultOf(edge));
     }
 
+    // Under another cover only the mould is run anew: as a whole forecast has it.
+    void firstBandIsTheForecasts()
+    {
+        const Formula f = loafFormula();
+        const Reckoning r = reckoned(f);
+        ForecastOptions coarse;
+        coarse.coarse = true;
+        HeatPlan open;
+        open.covers = {{MouldCover::Open, 0.0, {}}};
+        const auto towel = forecastHeat(f, r, {}, coarse);
+        const auto whole = forecastHeat(f, r, open, coarse);
+        const auto alone = firstBand(f, r, open, *towel, coarse);
+        QVERIFY(towel && whole && alone);
+        const auto peak = [](const HeatForecast& h) {
+            return std::get<std::vector<PourForecast>>(h.moulds).front().band.typical.peak;
+        };
+        QCOMPARE(alone->typical.peak, peak(*whole));
+        QVERIFY(alone->typical.peak < peak(*towel) - 1.0);
+    }
+
     void theDayMeets()
     {
         const Formula f = loafFormula();
@@ -512,20 +532,20 @@ private Q_SLOTS:
         DayMoments moments;
         moments.lastLye = 10 * minute;
         // Before a reading there is nothing to say.
-        QVERIFY(!heat::meetingOf(f, r, *forecast, {}, moments, 20 * minute));
+        QVERIFY(!heat::meetingOf(f, *forecast, {}, moments, 20 * minute));
         std::vector<ReadingAt> readings{{ReadingOf::Jug, 85.0, 5 * minute}, // before the last lye
                                         {ReadingOf::Jug, 62.0, 20 * minute}};
-        const auto alone = heat::meetingOf(f, r, *forecast, readings, moments, 20 * minute);
+        const auto alone = heat::meetingOf(f, *forecast, readings, moments, 20 * minute);
         QVERIFY(alone && alone->jug && !alone->pot && !alone->from);
         QVERIFY(std::abs(alone->jug->at(0.0) - 62.0) < 0.5);
         readings.push_back({ReadingOf::Pot, 44.0, 40 * minute});
         readings.push_back({ReadingOf::Jug, 50.0, 40 * minute});
         readings.push_back({ReadingOf::Room, 19.0, 41 * minute});
-        const auto both = heat::meetingOf(f, r, *forecast, readings, moments, 41 * minute);
+        const auto both = heat::meetingOf(f, *forecast, readings, moments, 41 * minute);
         QVERIFY(both && both->from && *both->from > 0.0 && !both->inIt);
         // Time passes: in it, closing, over.
         const auto at = [&](double seconds) {
-            return heat::meetingOf(f, r, *forecast, readings, moments,
+            return heat::meetingOf(f, *forecast, readings, moments,
                                    41 * minute + static_cast<std::int64_t>(seconds * 1000.0));
         };
         QVERIFY(at(*both->from + 30.0)->inIt);
@@ -536,7 +556,7 @@ private Q_SLOTS:
         QVERIFY(after->over && !after->inIt && after->advice);
         // A clock that was set back is no reading before its time.
         readings.push_back({ReadingOf::Jug, 49.0, 39 * minute});
-        QVERIFY(heat::meetingOf(f, r, *forecast, readings, moments, 42 * minute));
+        QVERIFY(heat::meetingOf(f, *forecast, readings, moments, 42 * minute));
     }
 
     void theMouldByItsReadings()

@@ -298,8 +298,7 @@ void HeatPage::refreshFacts()
         words::FactSection watch;
         watch.title = tr("To watch");
         for (const Caution& c : document_.findings()) {
-            const bool ofHeat = c.code >= CautionCode::BoilsWhereItLands;
-            if (!ofHeat || viewOf(c.code) != view_)
+            if (!isOfHeat(c.code) || viewOf(c.code) != view_)
                 continue;
             words::Fact fact{words::cautionTitle(c, f, speech_),
                              {},

@@ -177,7 +177,7 @@ Watcher<DayHeatFound>::Work HeatCard::begin() const
         DayHeatFound found;
         found.now = at;
         if (!moments.joined)
-            found.meeting = heat::meetingOf(formula, account, *forecast, readings, moments, at);
+            found.meeting = heat::meetingOf(formula, *forecast, readings, moments, at);
         heat::MouldPrior prior;
         prior.lnRate = std::log(options.learnt.mould.rate);
         prior.lnLoss = std::log(options.learnt.mould.loss);

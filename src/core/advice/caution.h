@@ -106,6 +106,11 @@ enum class CautionCode {
     DriesInCook,       // figures: g of water, share
     CookRises          // figures: C
 };
+// Of the forecast of heat, not of the account.
+constexpr bool isOfHeat(CautionCode code)
+{
+    return code >= CautionCode::BoilsWhereItLands && code <= CautionCode::CookRises;
+}
 
 enum class Severity { Note, Care, Danger };
 

@@ -10,19 +10,6 @@ namespace {
 // A spread this much narrower than the prior's counts as something learnt.
 constexpr double told = 0.8;
 
-std::vector<heat::Reading> between(const Batch& batch, ReadingOf what, std::int64_t from,
-                                   std::int64_t until)
-{
-    std::vector<heat::Reading> out;
-    for (const ReadingAt& r : batch.readings)
-        if (r.what == what && r.at >= from && r.at <= until) {
-            const double seconds = static_cast<double>(r.at - from) / 1000.0;
-            if (out.empty() || seconds > out.back().seconds)
-                out.push_back({seconds, r.celsius});
-        }
-    return out;
-}
-
 // How much faster than assumed it cools; two readings at least, a quarter hour apart.
 std::optional<double> lnRateOf(const std::vector<heat::Reading>& readings, double room,
                                const heat::Cooling& assumed)
@@ -61,24 +48,23 @@ std::optional<HeatLog> heatLogOf(const Batch& batch, const HeatPlan& usual,
     log.cover = plan.covers.front().cover;
     const heat::DayMoments moments = batch.moments();
     const std::int64_t joined = moments.joined.value_or(INT64_MAX);
-    double room = plan.room;
-    for (const ReadingAt& r : batch.readings)
-        if (r.what == ReadingOf::Room)
-            room = r.celsius;
+    const double room = heat::roomRead(batch.readings).value_or(plan.room);
+    const auto readingsFrom = [&](ReadingOf what, std::int64_t from) {
+        return heat::readingsOf(batch.readings, what, from, joined, from);
+    };
     if (moments.lastLye) {
-        const auto jug = between(batch, ReadingOf::Jug, *moments.lastLye, joined);
-        const auto* told_ = std::get_if<heat::JugForecast>(&forecast->jug);
+        const auto jug = readingsFrom(ReadingOf::Jug, *moments.lastLye);
+        const auto* forecastJug = std::get_if<heat::JugForecast>(&forecast->jug);
         // A peak is only a reading taken soon.
-        if (told_ && !jug.empty() && jug.front().seconds < 600.0) {
-            const auto learnt =
-                heat::learnJug(told_->run.start, jug.front().celsius, told_->peak.typical());
+        if (forecastJug && !jug.empty() && jug.front().seconds < 600.0) {
+            const auto learnt = heat::learnJug(forecastJug->run.start, jug.front().celsius,
+                                               forecastJug->peak.typical());
             if (learnt.sd < 0.08 * told)
                 log.jugTimes = learnt.times;
         }
         if (const auto* m = std::get_if<heat::MeetingForecast>(&forecast->meeting)) {
             log.lnJugRate = lnRateOf(jug, room, m->jug);
-            log.lnPotRate =
-                lnRateOf(between(batch, ReadingOf::Pot, batch.begun, joined), room, m->pot);
+            log.lnPotRate = lnRateOf(readingsFrom(ReadingOf::Pot, batch.begun), room, m->pot);
         }
     }
     if (const auto mould = heat::mouldOf(*forecast, batch.readings, batch.looks, moments,

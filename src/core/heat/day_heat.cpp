@@ -47,7 +47,8 @@ double secondsBetween(std::int64_t from, std::int64_t to)
     return static_cast<double>(to - from) / 1000.0;
 }
 
-// Readings of one thing in a stretch of time, a later one in the same second in place of the first.
+} // namespace
+
 std::vector<Reading> readingsOf(const std::vector<ReadingAt>& all, ReadingOf what,
                                 std::int64_t from, std::int64_t until, std::int64_t zero)
 {
@@ -63,9 +64,16 @@ std::vector<Reading> readingsOf(const std::vector<ReadingAt>& all, ReadingOf wha
     return out;
 }
 
-} // namespace
+std::optional<double> roomRead(const std::vector<ReadingAt>& all)
+{
+    std::optional<double> room;
+    for (const ReadingAt& r : all)
+        if (r.what == ReadingOf::Room)
+            room = r.celsius;
+    return room;
+}
 
-std::optional<DayMeeting> meetingOf(const Formula& f, const Account&, const HeatForecast& forecast,
+std::optional<DayMeeting> meetingOf(const Formula& f, const HeatForecast& forecast,
                                     const std::vector<ReadingAt>& readings,
                                     const DayMoments& moments, std::int64_t now)
 {
@@ -87,11 +95,10 @@ std::optional<DayMeeting> meetingOf(const Formula& f, const Account&, const Heat
     out.window = windowOf(f, forecast.plan, forecast.setting);
     CoolingPrior prior;
     prior.room = forecast.plan.room;
-    for (const ReadingAt& r : readings)
-        if (r.what == ReadingOf::Room) {
-            prior.room = r.celsius;
-            prior.roomSd = 0.5;
-        }
+    if (const auto room = roomRead(readings)) {
+        prior.room = *room;
+        prior.roomSd = 0.5;
+    }
     const auto curveOf = [&](ReadingOf what, std::int64_t from,
                              const Cooling& assumed) -> std::optional<Cooling> {
         const auto own = readingsOf(readings, what, from, joined, *zero);
@@ -163,9 +170,8 @@ std::optional<DayMould> mouldOf(const HeatForecast& forecast,
         if (r.what == ReadingOf::Batter && r.at <= out.poured + tenMinutes)
             out.pouredAt = r.celsius;
     MouldSetup setup = pour.pour.setup;
-    for (const ReadingAt& r : readings)
-        if (r.what == ReadingOf::Room)
-            setup.room = std::clamp(r.celsius, -40.0, 60.0);
+    if (const auto room = roomRead(readings))
+        setup.room = std::clamp(*room, -40.0, 60.0);
     // What was done at a look is part of what covers it from then on.
     for (const LookAt& look : looks) {
         const double hour = secondsBetween(out.poured, look.at) / 3600.0;

@@ -41,6 +41,13 @@ struct DayMoments {
     std::optional<std::int64_t> poured;
 };
 
+// Readings of one thing from one moment until another, ms, in seconds from zero; a later one in the
+// same moment, or with a clock that was set back, in place of those before it.
+std::vector<Reading> readingsOf(const std::vector<ReadingAt>& all, ReadingOf what,
+                                std::int64_t from, std::int64_t until, std::int64_t zero);
+// C of the room as last read; nothing where it was not.
+std::optional<double> roomRead(const std::vector<ReadingAt>& all);
+
 struct DayMeeting {
     std::optional<Cooling> jug; // seconds from zero
     std::optional<Cooling> pot;
@@ -58,8 +65,7 @@ struct DayMeeting {
 };
 // By readings after the last lye and before joining; nothing without one of jug or pot. measured:
 // the room is what a reading says, else what the plan does.
-std::optional<DayMeeting> meetingOf(const Formula& formula, const Account& account,
-                                    const HeatForecast& forecast,
+std::optional<DayMeeting> meetingOf(const Formula& formula, const HeatForecast& forecast,
                                     const std::vector<ReadingAt>& readings,
                                     const DayMoments& moments, std::int64_t now);
 

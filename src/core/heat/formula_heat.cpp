@@ -496,6 +496,38 @@ Window windowOf(const Formula& f, const HeatPlan& plan, const std::optional<Sett
     return w;
 }
 
+namespace {
+
+std::optional<MouldBand> bandOf(const Pour& pour, double pouredAt, const HeatPlan& plan,
+                                const ForecastOptions& options, bool first)
+{
+    MouldOptions run;
+    run.hours = options.hours;
+    if (options.coarse) {
+        run.across = 10;
+        run.up = 20;
+    }
+    run.knobs = options.learnt.mould;
+    run.fields = options.fields && first;
+    run.cancelled = options.cancelled;
+    return mouldBand(pour.batter, pour.setup, pouredAt, plan.trace, run);
+}
+
+} // namespace
+
+std::optional<MouldBand> firstBand(const Formula& f, const Account& account, const HeatPlan& plan,
+                                   const HeatForecast& poured, const ForecastOptions& options)
+{
+    const auto* joined = std::get_if<Combined>(&poured.joined);
+    if (!joined || poured.cook)
+        return std::nullopt;
+    const auto pours = poursOf(f, account, plan);
+    const auto* all = std::get_if<std::vector<Pour>>(&pours);
+    if (!all || all->empty())
+        return std::nullopt;
+    return bandOf(all->front(), joined->atTrace.typical(), plan, options, true);
+}
+
 std::optional<HeatForecast> forecastHeat(const Formula& f, const Account& account,
                                          const HeatPlan& plan, const ForecastOptions& options)
 {
@@ -664,16 +696,7 @@ std::optional<HeatForecast> forecastHeat(const Formula& f, const Account& accoun
     }
     std::vector<PourForecast> forecasts;
     for (Pour& pour : std::get<std::vector<Pour>>(pours)) {
-        MouldOptions run;
-        run.hours = options.hours;
-        if (options.coarse) {
-            run.across = 10;
-            run.up = 20;
-        }
-        run.knobs = options.learnt.mould;
-        run.fields = options.fields && forecasts.empty();
-        run.cancelled = options.cancelled;
-        auto band = mouldBand(pour.batter, pour.setup, joined->atTrace.typical(), plan.trace, run);
+        auto band = bandOf(pour, joined->atTrace.typical(), plan, options, forecasts.empty());
         if (!band)
             return std::nullopt;
         forecasts.push_back({std::move(pour), joined->atTrace.typical(), std::move(*band)});

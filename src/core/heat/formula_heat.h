@@ -102,6 +102,12 @@ struct ForecastOptions {
     LearntHeat learnt;
     std::function<bool()> cancelled;
 };
+// The first mould's band alone, under another plan or in another mould, as warm as a forecast of
+// the same batter pours it; nothing if that has no batter for a mould, if cancelled, or if it
+// cannot be poured so.
+std::optional<MouldBand> firstBand(const Formula& formula, const Account& account,
+                                   const HeatPlan& plan, const HeatForecast& poured,
+                                   const ForecastOptions& options);
 // Nothing if cancelled.
 std::optional<HeatForecast> forecastHeat(const Formula& formula, const Account& account,
                                          const HeatPlan& plan, const ForecastOptions& options = {});
