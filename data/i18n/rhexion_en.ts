@@ -228,4 +228,21 @@
         </translation>
     </message>
 </context>
+<context>
+    <name>rhexion::TimersBar</name>
+    <message numerus="yes">
+        <source>%n minute(s)</source>
+        <translation>
+            <numerusform>%n minute</numerusform>
+            <numerusform>%n minutes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Blend (B): %n burst(s), %1</source>
+        <translation>
+            <numerusform>Blend (B): %n burst, %1</numerusform>
+            <numerusform>Blend (B): %n bursts, %1</numerusform>
+        </translation>
+    </message>
+</context>
 </TS>

@@ -238,13 +238,15 @@ MakePage& MainWindow::making()
     if (make_)
         return *make_;
     loadStock();
-    make_ = new MakePage(*stock_, pages_);
+    make_ = new MakePage(*stock_, clock_, pages_);
     addPage(make_);
-    make_->heat().setPlan([this] { return workshop_.fittings().all().heat.value_or(HeatPlan{}); });
+    make_->setHeatPlan([this] { return workshop_.fittings().all().heat.value_or(HeatPlan{}); });
+    make_->setDevices(&workshop_.devices());
     make_->heat().setLearnt([this](const Formula& formula, const HeatPlan& plan) {
         return heatKnownFor(formula, plan, workshop_.heatMemory().logs()).learnt;
     });
     make_->setSpeech(speech());
+    wireDay();
     connect(make_, &MakePage::noted, this, &MainWindow::say);
     connect(make_, &MakePage::wentWell, this, &MainWindow::overPassing);
     connect(make_, &MakePage::waitingChanged, this, &MainWindow::sayJournal);

@@ -17,6 +17,7 @@ class Autosave;
 class Banner;
 class BenchPage;
 class CopyActions;
+class DevicesWindow;
 class SheetActions;
 class ShelfPage;
 class Stock;
@@ -32,6 +33,7 @@ class LookMenu;
 class MakePage;
 class NoteColumn;
 class RecipeWindow;
+class RehearsalWindow;
 class StartsWindow;
 struct RecoveredWork;
 
@@ -75,6 +77,8 @@ public:
     void makeBatch();
     RecipeWindow& recipeText();
     void showStarts();
+    DevicesWindow& devices();
+    RehearsalWindow& rehearsal();
     FormulatingPanels& formulating() { return *formulating_; }
 
 protected:
@@ -113,7 +117,9 @@ private:
     void speakAnew(); // figures are said another way from now on
     Speech speech() const;
     void about();
-    void find(); // in the place at hand
+    void find();    // in the place at hand
+    void wireDay(); // main_window_day.cpp: the plan of the day, devices, rehearsal
+    void showDay();
     void wireCopies();
     CopyActions::Here copyable(); // at the place at hand
 
@@ -142,6 +148,8 @@ private:
     FormulatingPanels* formulating_;
     RecipeWindow* recipe_ = nullptr; // when first wanted
     StartsWindow* starts_ = nullptr;
+    DevicesWindow* devices_ = nullptr;
+    RehearsalWindow* rehearsal_ = nullptr;
 };
 
 } // namespace rhexion

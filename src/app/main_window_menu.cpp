@@ -1,4 +1,5 @@
 // The menus of the window: every command by its name, each with the key makers may know.
+#include "app/devices/devices_window.h"
 #include "app/main_window.h"
 
 #include "app/bench/bench_page.h"
@@ -67,6 +68,11 @@ void MainWindow::buildMenu()
     });
     addBench(*batch, tr("Make it larger or s&maller…"), QKeySequence(ctrlShift | Qt::Key_E),
              [this] { bench_->scale()->open(); });
+    batch->addAction(tr("Scales and thermo&meters…"), QKeySequence(ctrlShift | Qt::Key_Y), this,
+                     [this] {
+                         devices().show();
+                         devices().raise();
+                     });
     batch->addSeparator();
     addBench(*batch, tr("All s&ettings…"), QKeySequence(ctrl | Qt::Key_Comma),
              [this] { bench_->showSettings(); });

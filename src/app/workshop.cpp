@@ -1,5 +1,7 @@
 #include "app/workshop.h"
 
+#include "app/devices/device_settings.h"
+
 #include "storage/data_folder.h"
 #include "storage/sqlite_file.h"
 #include "storage/sqlite_journal.h"
@@ -41,6 +43,15 @@ Workshop::~Workshop()
     // The copy of a day that went well is worth more than a second at the end of it.
     if (journal_ && !places_.readOnly && !places_.fillJournal)
         journal_->keepGoodCopy();
+}
+
+devices::DeviceDesk& Workshop::devices()
+{
+    if (!devices_) {
+        devices_ = new devices::DeviceDesk(this);
+        devices_->setDevices(readDevices());
+    }
+    return *devices_;
 }
 
 void Workshop::loadStock()

@@ -8,6 +8,7 @@
 #include "app/formulating/pace_memory.h"
 #include "app/heat/heat_memory.h"
 #include "batch/batch_in_progress.h"
+#include "devices/device_desk.h"
 #include "document/my_way.h"
 #include "document/own_fittings.h"
 #include "storage/stock.h"
@@ -39,6 +40,8 @@ public:
     OwnFittings& fittings() { return fittings_; }
     HeatMemory& heatMemory() { return heatMemory_; }
     PaceMemory& memory() { return memory_; } // of the journal: scents tried, times taken
+    // Scales and thermometers, opened when they are first wanted.
+    devices::DeviceDesk& devices();
     // Opens shelf and foods; called after the first picture.
     void loadStock();
 
@@ -77,6 +80,7 @@ private:
     HeatMemory heatMemory_;
     std::unique_ptr<Journal> journal_;
     std::optional<FileFault> journalFault_;
+    devices::DeviceDesk* devices_ = nullptr;
     QTimer again_;
     QSet<QString> making_;
     bool filled_ = false;

@@ -76,24 +76,38 @@ std::optional<Weighed> BatchInProgress::lastWeighing(const WeighTarget& target) 
 
 PlaceNow BatchInProgress::placeNow() const
 {
-    const auto weighed = batch_.lastWords();
-    const auto beside = added();
-    return rhexion::placeNow(batch_.formula, batch_.plan, batch_.nextStep(), weighed, beside);
-}
-
-std::vector<TopUp> BatchInProgress::added() const
-{
-    std::vector<TopUp> out;
-    for (const AddedAt& a : batch_.topUps)
-        out.push_back(a.topUp);
-    return out;
+    const DayFacts facts = batch_.facts();
+    return rhexion::placeNow(made_, batch_.plan, batch_.nextStep(), batch_.isDone(), facts.weighed,
+                             facts.topUps);
 }
 
 void BatchInProgress::reckonNow(WeighTarget latest)
 {
-    now_ = reckonAsWeighed(batch_.formula, planned_, batch_.lastWords(), latest, added());
+    const DayFacts facts = batch_.facts();
+    made_ = withSubstitutes(batch_.formula, facts.substitutes);
+    now_ = reckonAsWeighed(batch_.formula, planned_, facts, latest);
     doubt_ = doubtOf(now_.formula, now_.reckoning);
+    findBand();
     findNow();
+    Q_EMIT changed();
+}
+
+void BatchInProgress::findBand()
+{
+    band_.reset();
+    if (atEnd())
+        return;
+    const WeighTarget& target = plan().steps[std::size_t(step())].target;
+    if (target.what != WeighTarget::What::None)
+        band_ = weighBand(batch_.formula, planned_, batch_.facts(), target, scaleStep_);
+}
+
+void BatchInProgress::setScaleStep(double grams)
+{
+    if (scaleStep_ == grams)
+        return;
+    scaleStep_ = grams;
+    findBand();
     Q_EMIT changed();
 }
 
@@ -136,25 +150,156 @@ std::optional<FileFault> BatchInProgress::takeBackLastTopUp()
     return std::nullopt;
 }
 
+bool BatchInProgress::isDone(int step) const
+{
+    return std::ranges::find(batch_.done, keyOf(plan().steps[std::size_t(step)])) !=
+           batch_.done.end();
+}
+
+bool BatchInProgress::isSkipped(int step) const
+{
+    return std::ranges::find(batch_.skipped, keyOf(plan().steps[std::size_t(step)])) !=
+           batch_.skipped.end();
+}
+
+std::vector<std::size_t> BatchInProgress::missing(int step) const
+{
+    return missingFor(plan(), batch_.passed(), std::size_t(step));
+}
+
+std::optional<FileFault> BatchInProgress::move(const QList<Event>& events)
+{
+    if (!events.isEmpty())
+        if (auto fault = keep(events))
+            return fault;
+    // What was weighed before has been stirred in by now and cannot be taken out again. The bowl is
+    // the same, so what was found about it stands.
+    now_ = reckonAsWeighed(batch_.formula, planned_, batch_.facts(), {});
+    findBand();
+    Q_EMIT changed();
+    return std::nullopt;
+}
+
+std::optional<FileFault> BatchInProgress::done()
+{
+    return atEnd() ? std::nullopt
+                   : move({event(StepDone{keyOf(plan().steps[std::size_t(step())])})});
+}
+
+std::optional<FileFault> BatchInProgress::skip()
+{
+    return atEnd() ? std::nullopt
+                   : move({event(StepSkipped{keyOf(plan().steps[std::size_t(step())])})});
+}
+
+std::optional<FileFault> BatchInProgress::choose(int step)
+{
+    if (step < 0 || step >= int(plan().steps.size()) || step == this->step())
+        return std::nullopt;
+    const StepKey key = keyOf(plan().steps[std::size_t(step)]);
+    QList<Event> events;
+    if (isDone(step) || isSkipped(step))
+        events << event(StepReopened{key});
+    events << event(StepChosen{key});
+    return move(events);
+}
+
 std::optional<FileFault> BatchInProgress::goTo(int step)
 {
     const int to = std::clamp(step, 0, int(plan().steps.size()));
     QList<Event> events;
     for (int i = 0; i < int(plan().steps.size()); ++i) {
         const StepKey key = keyOf(plan().steps[std::size_t(i)]);
-        const bool done = std::ranges::find(batch_.done, key) != batch_.done.end();
-        if (i < to && !done)
+        if (i < to && !isDone(i) && !isSkipped(i))
             events.append(event(StepDone{key}));
-        else if (i >= to && done)
+        else if (i >= to && (isDone(i) || isSkipped(i)))
             events.append(event(StepReopened{key}));
     }
-    if (!events.isEmpty())
-        if (auto fault = keep(events))
-            return fault;
-    // What was weighed before has been stirred in by now and cannot be taken out again. The bowl is
-    // the same, so what was found about it stands.
-    now_ = reckonAsWeighed(batch_.formula, planned_, batch_.lastWords(), {}, added());
-    Q_EMIT changed();
+    if (to < int(plan().steps.size()))
+        events.append(event(StepChosen{keyOf(plan().steps[std::size_t(to)])}));
+    return move(events);
+}
+
+std::optional<FileFault> BatchInProgress::keepAndReckon(Happening what)
+{
+    if (auto fault = keep(std::move(what)))
+        return fault;
+    reckonNow({});
+    return std::nullopt;
+}
+
+std::optional<FileFault> BatchInProgress::setTimer(const QString& name, double seconds)
+{
+    if (batch_.timers.size() >= mostTimers)
+        return std::nullopt;
+    auto fault = keep(TimerSet{name.toStdString(), std::clamp(seconds, 1.0, longestTimer)});
+    Q_EMIT timersChanged();
+    return fault;
+}
+
+std::optional<FileFault> BatchInProgress::stopTimer(const std::string& event)
+{
+    auto fault = keep(TimerStopped{event});
+    Q_EMIT timersChanged();
+    return fault;
+}
+
+std::optional<FileFault> BatchInProgress::blended(double seconds)
+{
+    auto fault = keep(Blended{std::clamp(seconds, 0.0, 3600.0)});
+    Q_EMIT timersChanged();
+    return fault;
+}
+
+std::optional<FileFault> BatchInProgress::lose(double share)
+{
+    const PlaceNow here = placeNow();
+    Loss loss{here.place, here.portion, share, {}, {}};
+    // Of a bowl only its share of everything is lost.
+    double whole = 0.0;
+    for (const Lying& lying : here.in) {
+        whole += lying.grams;
+        if (lying.target.what != WeighTarget::What::None)
+            loss.of.push_back(lying.target);
+    }
+    if (here.place == Place::Bowl && now_.reckoning.batterGrams > 0.0)
+        loss.share = std::min(1.0, share * whole / now_.reckoning.batterGrams);
+    if (here.place != Place::LyeJug && here.place != Place::SecondJug &&
+        here.place != Place::OilPot)
+        for (const AddedAt& added : batch_.topUps)
+            loss.besides.push_back(added.event);
+    return keepAndReckon(PartLost{std::move(loss)});
+}
+
+std::optional<FileFault> BatchInProgress::substitute(LineId line, const MaterialPtr& material)
+{
+    return keepAndReckon(Substituted{{line, material}});
+}
+
+std::optional<FileFault> BatchInProgress::nearMiss(NearMissKind kind)
+{
+    return keep(NearMiss{kind});
+}
+
+AsWeighed BatchInProgress::ifMended(const DayMend& mend) const
+{
+    return reckonAsWeighed(batch_.formula, planned_,
+                           after(mend, batch_.formula, planned_, batch_.facts()), {});
+}
+
+std::optional<FileFault> BatchInProgress::mend(const DayMend& mend)
+{
+    const DayFacts before = batch_.facts();
+    const DayFacts then = after(mend, batch_.formula, planned_, before);
+    QList<Event> events;
+    for (std::size_t i = before.weighed.size(); i < then.weighed.size(); ++i)
+        events << event(WeighedNow{then.weighed[i],
+                                   plannedGrams(then.weighed[i].target, batch_.formula, planned_)});
+    for (std::size_t i = before.topUps.size(); i < then.topUps.size(); ++i)
+        events << event(AddedBeside{then.topUps[i]});
+    if (auto fault = keep(events))
+        return fault;
+    reckonNow({});
     return std::nullopt;
 }
 

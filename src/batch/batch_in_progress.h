@@ -8,6 +8,7 @@
 #include "batch/kept_beside.h"
 #include "core/batch/fold.h"
 #include "core/makeday/place_now.h"
+#include "core/makeday/weigh_band.h"
 #include "storage/journal.h"
 
 #include <functional>
@@ -33,7 +34,8 @@ public:
     void setWords(std::shared_ptr<const Lexicon> words);
 
     QString batch() const { return QString::fromStdString(batch_.id); }
-    const Formula& formula() const { return batch_.formula; }
+    // As it is made: with what stands in another's place.
+    const Formula& formula() const { return made_; }
     const Reckoning& planned() const { return planned_; }
     const DayPlan& plan() const { return batch_.plan; }
     int step() const { return int(batch_.nextStep()); }
@@ -55,8 +57,19 @@ public:
 
     // Each returns a fault if it could not be kept; then nothing has changed.
     std::optional<FileFault> weigh(double grams, WeighOrigin origin = WeighOrigin::Typed);
+    // The step at hand is done; which comes next is the plan's to say.
+    std::optional<FileFault> done();
+    // It is left out.
+    std::optional<FileFault> skip();
+    // Takes a step up out of order, one that was done as well; nothing but its own state changes.
+    // Only where missing() is empty.
+    std::optional<FileFault> choose(int step);
+    // Places of what must be done before the step and is not.
+    std::vector<std::size_t> missing(int step) const;
     // All before it are done, it and all after it are not.
     std::optional<FileFault> goTo(int step);
+    bool isDone(int step) const;
+    bool isSkipped(int step) const;
     // A thermometer's reading, or what a look into the mould saw, as of now.
     std::optional<FileFault> read(ReadingOf what, double celsius);
     std::optional<FileFault> look(LookSaw saw);
@@ -74,20 +87,41 @@ public:
     std::optional<FileFault> finish(const QString& note);
     std::optional<FileFault> stop();
 
+    // What a step's weight may be before it matters; nothing at a step that weighs nothing.
+    const std::optional<WeighBand>& band() const { return band_; }
+    void setScaleStep(double grams); // 0: no scale
+    const Batch& folded() const { return batch_; }
+    DayFacts facts() const { return batch_.facts(); }
+
+    std::optional<FileFault> setTimer(const QString& name, double seconds);
+    std::optional<FileFault> stopTimer(const std::string& event);
+    std::optional<FileFault> blended(double seconds);
+    // A share of what lies at the place of the step is gone.
+    std::optional<FileFault> lose(double share);
+    std::optional<FileFault> substitute(LineId line, const MaterialPtr& material);
+    std::optional<FileFault> nearMiss(NearMissKind kind);
+    // What is in the bowl once a mend is done, without doing it.
+    AsWeighed ifMended(const DayMend& mend) const;
+    // Does it: what was weighed, or went in besides.
+    std::optional<FileFault> mend(const DayMend& mend);
+
 Q_SIGNALS:
     void changed();
     void waitingChanged(); // waitingFor() is new
+    void timersChanged();  // timers and bursts, which move no figure
 
 private:
     BatchInProgress(Journal& journal, const Batch& batch, Clock clock, const QString& beside);
     Event event(Happening what) const;
     void reckonNow(WeighTarget latest);
+    void findBand();
     void findNow(); // what there is to say, of what was reckoned last
     // Into the journal, or beside it while that cannot be written; then into the batch.
     std::optional<FileFault> keep(const QList<Event>& events);
     std::optional<FileFault> keep(Happening what) { return keep({event(std::move(what))}); }
+    std::optional<FileFault> keepAndReckon(Happening what);
+    std::optional<FileFault> move(const QList<Event>& events); // from step to step
     std::optional<FileFault> end(Happening how, const QString& note);
-    std::vector<TopUp> added() const;
     void wait(std::optional<FileFault> fault);
 
     Journal& journal_;
@@ -98,7 +132,10 @@ private:
     std::unique_ptr<DraftKeeper> draft_;
     std::optional<FileFault> waitingFor_;
     QList<Event> ending_; // made once, so that a second try is the same events
+    Formula made_;
     AsWeighed now_;
+    std::optional<WeighBand> band_;
+    double scaleStep_ = 0.0;
     std::optional<Doubt> doubt_;
     std::vector<Caution> findings_;
     std::shared_ptr<const Lexicon> words_ = std::make_shared<const Lexicon>();

@@ -36,7 +36,7 @@ std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
         weighed.push_back({target, w.number("grams", 0, 1e6)});
     }
     const DayPlan plan = planDay(f, planned);
-    const auto bowl = reckonAsWeighed(f, planned, weighed, {});
+    const auto bowl = reckonAsWeighed(f, planned, {weighed, {}, {}}, {});
     const std::string batch = newId();
     QList<Event> events;
     const auto add = [&](const QDateTime& when, Happening what) {

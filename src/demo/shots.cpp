@@ -8,8 +8,10 @@
 #include "app/heat/heat_page.h"
 #include "app/journal/journal_page.h"
 #include "app/main_window.h"
+#include "app/make/day_plan_page.h"
 #include "app/make/heat_card.h"
 #include "app/make/make_page.h"
+#include "app/make/trouble_panel.h"
 #include "app/shelf/measure_panel.h"
 #include "app/shelf/shelf_list.h"
 #include "app/shelf/shelf_page.h"
@@ -177,6 +179,29 @@ void weighUntil(BatchInProgress& batch, WeighTarget::What what)
     }
 }
 
+// A scale on the counter, the whole day, trouble; and the small screen on the counter.
+void takeDayShots(MainWindow& window, Shots& shots, BatchInProgress& batch)
+{
+    MakePage& make = window.making();
+    make.openTrouble();
+    make.trouble().finish();
+    shots.take(QStringLiteral("make-trouble"));
+    make.closeTrouble();
+    batch.goTo(3);
+    batch.goTo(4);
+    devices::LiveWeight live{devices::Steady::Moving, 0.0, 0.1, 0};
+    live.grams = batch.plan().steps[std::size_t(batch.step())].plannedGrams * 0.97;
+    window.workshop().devices().pretend(live);
+    shots.take(QStringLiteral("make-scale"));
+    window.resize(800, 480);
+    shots.takeOf(window, QStringLiteral("make-small"));
+    window.workshop().devices().pretend(std::nullopt);
+    window.resize(1280, 800);
+    make.showWholeDay(true);
+    shots.take(QStringLiteral("day-made"));
+    make.showWholeDay(false);
+}
+
 } // namespace
 
 int takeShots(MainWindow& window, const QString& folder)
@@ -207,6 +232,9 @@ int takeShots(MainWindow& window, const QString& folder)
     takeHeatShots(window, shots);
 
     load(window, QStringLiteral("quince-buttermilk-loaf.rhexion"));
+    window.goTo(MainWindow::Make);
+    window.making().day().setWish(ScheduleHow::PourAt, QTime(15, 0), 2.0);
+    shots.take(QStringLiteral("day"));
     window.makeBatch();
     BatchInProgress* current = window.making().batch();
     if (current) {
@@ -222,6 +250,7 @@ int takeShots(MainWindow& window, const QString& folder)
         window.making().heat().show(current);
         window.making().heat().finish();
         shots.take(QStringLiteral("make-joining"));
+        takeDayShots(window, shots, *current);
         current->stop();
         window.making().setBatch(nullptr);
     }

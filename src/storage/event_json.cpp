@@ -4,6 +4,7 @@
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
+#include "storage/step_json.h"
 
 #include <QJsonArray>
 #include <QJsonDocument>
@@ -16,14 +17,14 @@ namespace {
 
 using Code = FileFault::Code;
 
-constexpr const char* kinds[] = {"begun",   "step-done",  "step-reopened", "weighed",
-                                 "added",   "taken-back", "noted",         "finished",
-                                 "stopped", "reading",    "looked-in",     ""};
+constexpr const char* kinds[] = {"begun",       "step-done",   "step-reopened", "weighed",
+                                 "added",       "taken-back",  "noted",         "finished",
+                                 "stopped",     "reading",     "looked-in",     "step-skipped",
+                                 "step-chosen", "timer-set",   "timer-stopped", "blended",
+                                 "part-lost",   "substituted", "near-miss",     ""};
 static_assert(std::size(kinds) == std::variant_size_v<Happening>);
 
 constexpr double largest = Mass::largestGrams;
-constexpr double largestId = 4294967295.0;
-constexpr qsizetype mostSteps = 20000;
 
 QJsonObject embedded(const QByteArray& json)
 {
@@ -38,33 +39,12 @@ QJsonArray numbers(const auto& values)
     return out;
 }
 
-QJsonObject withTarget(QJsonObject out, const WeighTarget& target)
-{
-    if (target.what == WeighTarget::What::None)
-        return out;
-    out["target"] = codeOf(target.what);
-    if (target.line != 0)
-        out["line"] = double(target.line);
-    return out;
-}
-
-QJsonObject toJson(const StepKey& key)
-{
-    QJsonObject out{{"step", codeOf(key.kind)}, {"vessel", codeOf(key.vessel)}};
-    if (key.portion != 0)
-        out["portion"] = double(key.portion);
-    return withTarget(std::move(out), key.target);
-}
-
 struct Writer {
     QJsonObject operator()(const BatchBegun& begun) const
     {
         QJsonArray plan;
-        for (const DayStep& step : begun.plan.steps) {
-            QJsonObject out = toJson(keyOf(step));
-            out["grams"] = step.plannedGrams;
-            plan.append(out);
-        }
+        for (const DayStep& step : begun.plan.steps)
+            plan.append(planStepToJson(step));
         const Amounts& a = begun.amounts;
         return {{"formula", embedded(formulaToJson(begun.formula))},
                 {"amounts", QJsonObject{{"lines", numbers(a.lines)},
@@ -75,15 +55,14 @@ struct Writer {
                                         {"jugWater", a.jugWater}}},
                 {"plan", plan}};
     }
-    QJsonObject operator()(const StepDone& done) const { return toJson(done.step); }
-    QJsonObject operator()(const StepReopened& reopened) const { return toJson(reopened.step); }
+    QJsonObject operator()(const StepDone& done) const { return stepToJson(done.step); }
+    QJsonObject operator()(const StepReopened& reopened) const { return stepToJson(reopened.step); }
     QJsonObject operator()(const WeighedNow& now) const
     {
-        const bool typed = now.weighed.origin == WeighOrigin::Typed;
-        return withTarget({{"grams", now.weighed.grams},
-                           {"planned", now.plannedGrams},
-                           {"origin", typed ? "typed" : "as-planned"}},
-                          now.weighed.target);
+        return targetToJson({{"grams", now.weighed.grams},
+                             {"planned", now.plannedGrams},
+                             {"origin", codeOf(now.weighed.origin)}},
+                            now.weighed.target);
     }
     QJsonObject operator()(const AddedBeside& added) const
     {
@@ -112,27 +91,41 @@ struct Writer {
         return {{"of", codeOf(r.what)}, {"celsius", r.celsius}};
     }
     QJsonObject operator()(const LookedIn& look) const { return {{"saw", codeOf(look.saw)}}; }
+    QJsonObject operator()(const StepSkipped& s) const { return stepToJson(s.step); }
+    QJsonObject operator()(const StepChosen& s) const { return stepToJson(s.step); }
+    QJsonObject operator()(const TimerSet& timer) const
+    {
+        return {{"name", QString::fromStdString(timer.name)}, {"seconds", timer.seconds}};
+    }
+    QJsonObject operator()(const TimerStopped& timer) const
+    {
+        return {{"event", QString::fromStdString(timer.event)}};
+    }
+    QJsonObject operator()(const Blended& burst) const { return {{"seconds", burst.seconds}}; }
+    QJsonObject operator()(const PartLost& lost) const
+    {
+        QJsonArray of;
+        for (const WeighTarget& target : lost.loss.of)
+            of.append(targetToJson({}, target));
+        QJsonArray besides;
+        for (const std::string& event : lost.loss.besides)
+            besides.append(QString::fromStdString(event));
+        QJsonObject out{{"place", codeOf(lost.loss.place)},
+                        {"share", lost.loss.share},
+                        {"of", of},
+                        {"besides", besides}};
+        if (lost.loss.portion != 0)
+            out["portion"] = double(lost.loss.portion);
+        return out;
+    }
+    QJsonObject operator()(const Substituted& other) const
+    {
+        return {{"line", double(other.by.line)},
+                {"material", embedded(materialsToJson({other.by.material}))}};
+    }
+    QJsonObject operator()(const NearMiss& miss) const { return {{"kind", codeOf(miss.kind)}}; }
     QJsonObject operator()(const Unreadable&) const { return {}; }
 };
-
-WeighTarget readTarget(const JsonCursor& at)
-{
-    if (!at.has("target"))
-        return {};
-    const auto what =
-        at.word<WeighTarget::What>("target", weighTargetFromCode, WeighTarget::What::None);
-    return {what, static_cast<LineId>(at.wholeOr("line", 0, largestId, 0))};
-}
-
-StepKey readKey(const JsonCursor& at)
-{
-    StepKey key;
-    key.kind = at.word<DayStepKind>("step", dayStepFromCode, DayStepKind::Prepare);
-    key.vessel = at.word<Vessel>("vessel", vesselFromCode, Vessel::LyeJug);
-    key.portion = static_cast<PortionId>(at.wholeOr("portion", 0, largestId, 0));
-    key.target = readTarget(at);
-    return key;
-}
 
 // The figures of an array in an object; so many where a number is given.
 std::vector<double> readNumbers(const JsonCursor& at, const QJsonObject& object, const char* key,
@@ -181,15 +174,11 @@ BatchBegun readBegun(const JsonCursor& at, const QJsonObject& root)
                    pair("sodium"),
                    pair("potassium"),
                    at.object("amounts").numberOr("jugWater", 0.0, largest, 0.0)};
-    for (const JsonCursor& step : at.array("plan", mostSteps)) {
-        const StepKey key = readKey(step);
-        out.plan.steps.push_back(
-            {key.kind, key.target, key.vessel, step.number("grams", 0.0, largest), key.portion});
-    }
+    out.plan.steps = readPlan(at, "plan");
     return out;
 }
 
-AddedBeside readAdded(const JsonCursor& at, const QJsonObject& root)
+MaterialPtr readMaterial(const JsonCursor& at, const QJsonObject& root)
 {
     const auto list =
         embeddedIn(at, "material",
@@ -197,9 +186,26 @@ AddedBeside readAdded(const JsonCursor& at, const QJsonObject& root)
                        QJsonDocument(root.value(QLatin1String("material")).toObject()).toJson()));
     if (!at.failed() && list.size() != 1)
         at.fail(Code::OutOfRange, QStringLiteral("material"), QStringLiteral("1"));
-    return {{list.empty() ? nullptr : list.front(),
-             at.word<Vessel>("vessel", vesselFromCode, Vessel::Trace),
+    return list.empty() ? nullptr : list.front();
+}
+
+AddedBeside readAdded(const JsonCursor& at, const QJsonObject& root)
+{
+    return {{readMaterial(at, root), at.word<Vessel>("vessel", vesselFromCode, Vessel::Trace),
              at.number("grams", 0.0, largest)}};
+}
+
+PartLost readLost(const JsonCursor& at)
+{
+    Loss out;
+    out.place = at.word<Place>("place", placeFromCode, Place::Batter);
+    out.portion = static_cast<PortionId>(at.wholeOr("portion", 0, largestId, 0));
+    out.share = at.number("share", 0.0, 1.0);
+    for (const JsonCursor& target : at.array("of", mostSteps))
+        out.of.push_back(readTarget(target));
+    for (const QString& event : at.words("besides", mostSteps, 64))
+        out.besides.push_back(event.toStdString());
+    return {out};
 }
 
 Happening readWhat(const QString& kind, const JsonCursor& at, const QJsonObject& root)
@@ -208,14 +214,14 @@ Happening readWhat(const QString& kind, const JsonCursor& at, const QJsonObject&
     if (is(0))
         return readBegun(at, root);
     if (is(1))
-        return StepDone{readKey(at)};
+        return StepDone{readStep(at)};
     if (is(2))
-        return StepReopened{readKey(at)};
+        return StepReopened{readStep(at)};
     if (is(3)) {
-        const bool typed =
-            at.textOr("origin", 20, QStringLiteral("typed")) == QLatin1String("typed");
-        return WeighedNow{{readTarget(at), at.number("grams", 0.0, largest),
-                           typed ? WeighOrigin::Typed : WeighOrigin::AsPlanned},
+        const auto origin = at.has("origin") ? at.word<WeighOrigin>("origin", weighOriginFromCode,
+                                                                    WeighOrigin::Typed)
+                                             : WeighOrigin::Typed;
+        return WeighedNow{{readTarget(at), at.number("grams", 0.0, largest), origin},
                           at.numberOr("planned", 0.0, largest, 0.0)};
     }
     if (is(4))
@@ -240,6 +246,24 @@ Happening readWhat(const QString& kind, const JsonCursor& at, const QJsonObject&
                             at.number("celsius", -60.0, 300.0)};
     if (is(10))
         return LookedIn{at.word<LookSaw>("saw", lookSawFromCode, LookSaw::Warm)};
+    if (is(11))
+        return StepSkipped{readStep(at)};
+    if (is(12))
+        return StepChosen{readStep(at)};
+    if (is(13))
+        return TimerSet{at.text("name", limits::timerName).toStdString(),
+                        at.number("seconds", 0.0, longestTimer)};
+    if (is(14))
+        return TimerStopped{at.text("event", 64).toStdString()};
+    if (is(15))
+        return Blended{at.number("seconds", 0.0, 3600.0)};
+    if (is(16))
+        return readLost(at);
+    if (is(17))
+        return Substituted{
+            {static_cast<LineId>(at.whole("line", 1, largestId)), readMaterial(at, root)}};
+    if (is(18))
+        return NearMiss{at.word<NearMissKind>("kind", nearMissFromCode, NearMissKind::LyeSplash)};
     at.fail(Code::UnknownWord, QStringLiteral("kind"), kind);
     return Unreadable{kind.toStdString()};
 }

@@ -4,6 +4,7 @@
 #include "storage/heat_json.h"
 #include "storage/material_json.h"
 #include "storage/mould_json.h"
+#include "storage/step_json.h"
 #include "storage/whole_file.h"
 
 #include <QFileInfo>
@@ -276,6 +277,8 @@ QByteArray formulaToJson(const Formula& f)
         root["handling"] = handlingToJson(f.handling);
     if (f.heat)
         root["heat"] = heatPlanToJson(*f.heat);
+    if (!f.way.isUsual())
+        root["way"] = wayToJson(f.way);
     if (f.oilsTotal.inGrams() > 0.0)
         root["oilsTotal"] = f.oilsTotal.inGrams();
     return QJsonDocument(root).toJson();
@@ -294,7 +297,7 @@ public:
         const JsonCursor root(object_, {}, fault_);
         root.allow({"format", "version", "name", "maker", "notes", "lines", "lye", "liquid",
                     "materials", "sources", "oilsTotal", "mixing", "portions", "moulds", "cutting",
-                    "handling", "heat"});
+                    "handling", "heat", "way"});
         went();
         f_.name = text("name", limits::formulaName, true);
         f_.maker = text("maker", limits::maker, false);
@@ -446,6 +449,11 @@ private:
             const Handling handling = readHandling(root.object("handling"));
             if (went())
                 f_.handling = handling;
+        }
+        if (!fault_ && root.has("way")) {
+            const DayWay way = readWay(root.object("way"));
+            if (!fault_)
+                f_.way = way;
         }
         if (!fault_ && root.has("heat")) {
             const HeatPlan plan = readHeatPlan(root.object("heat"));

@@ -87,6 +87,26 @@ QList<JsonCursor> JsonCursor::array(const char* key, qsizetype most) const
     return out;
 }
 
+QList<double> JsonCursor::numbers(const char* key, qsizetype most, double low, double high) const
+{
+    QList<double> out;
+    const QJsonValue value = need(key);
+    if (failed())
+        return out;
+    const QJsonArray array = value.toArray();
+    bool good = value.isArray() && array.size() <= most;
+    for (const QJsonValue& one : array) {
+        good = good && one.isDouble() && one.toDouble() >= low && one.toDouble() <= high;
+        out.append(one.toDouble());
+    }
+    if (!good) {
+        fail(Code::OutOfRange, QString::fromLatin1(key),
+             QStringLiteral("%1..%2").arg(low).arg(high));
+        out.clear();
+    }
+    return out;
+}
+
 QString JsonCursor::text(const char* key, qsizetype longest) const
 {
     const QJsonValue value = need(key);

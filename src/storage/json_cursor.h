@@ -40,6 +40,8 @@ public:
     double whole(const char* key, double low, double high) const;
     double wholeOr(const char* key, double low, double high, double otherwise) const;
     double numberOr(const char* key, double low, double high, double otherwise) const;
+    // An array of numbers, each within the bounds.
+    QList<double> numbers(const char* key, qsizetype most, double low, double high) const;
     bool flag(const char* key, bool otherwise) const;
 
     // Text that must be one of a set of code words.

@@ -90,9 +90,9 @@ private Q_SLOTS:
         list->setFocus();
         QTest::keyClick(list, Qt::Key_Down);
         QTest::keyClick(list, Qt::Key_Return);
-        QCOMPARE(make.batch()->step(), 1);
-        QTest::keyClick(make.weighedField(), Qt::Key_Space); // as planned
-        QCOMPARE(make.batch()->step(), 2);
+        QCOMPARE(make.batch()->step(), 1); // out of turn, which these two may be
+        while (make.batch()->folded().weighings.empty())
+            QTest::keyClick(&make, Qt::Key_Space); // as planned
         QString beside;
         for (auto* label : make.findChild<PlacePanel*>()->findChildren<QLabel*>())
             if (label->isVisible())

@@ -103,7 +103,7 @@ private Q_SLOTS:
         const double meant =
             target.what == What::Sodium ? planned.sodium.weighedGrams : planned.find(1)->grams;
         const std::vector<Weighed> weighed{{target, meant * factor}};
-        const auto bowl = reckonAsWeighed(f, planned, weighed, target);
+        const auto bowl = reckonAsWeighed(f, planned, {weighed, {}, {}}, target);
         const DayMend* mend = find(bowl, static_cast<DayMendKind>(kind));
         QVERIFY(mend);
         QVERIFY(mend->grams > 0.0);
@@ -133,7 +133,7 @@ private Q_SLOTS:
         add(f, plainWater(), rest, Vessel::LyeJug);
         f.portions = {{9, "a", 1.0, {}, HeldOil{0, grams(60)}}, {10, "b", 1.0, {}, {}}};
         const std::vector<Weighed> weighed{{{What::Line, 1}, 30.0}, {{What::Line, 2}, 10.0}};
-        const Reckoning r = reckonAsWeighed(f, reckoned(f), weighed, {}).reckoning;
+        const Reckoning r = reckonAsWeighed(f, reckoned(f), {weighed, {}, {}}, {}).reckoning;
         QVERIFY(std::abs(r.heldGrams - 40.0) < 1e-9 && std::abs(r.heldTooMuch - 20.0) < 1e-9);
         QVERIFY(std::ranges::find(r.cautions, CautionCode::HeldOilNotThere, &Caution::code) !=
                 r.cautions.end());
@@ -143,7 +143,7 @@ private Q_SLOTS:
     {
         const Formula f = dayFormula();
         const std::vector<Weighed> twice{{{What::Sodium, 0}, 10.0}, {{What::Sodium, 0}, 150.0}};
-        const auto bowl = reckonAsWeighed(f, reckoned(f), twice, {});
+        const auto bowl = reckonAsWeighed(f, reckoned(f), {twice, {}, {}}, {});
         QCOMPARE(bowl.amounts.allSodium(), 150.0);
     }
 
@@ -152,7 +152,7 @@ private Q_SLOTS:
         Formula f = dayFormula();
         f.liquid.jugRatio = 1.1;
         const Reckoning planned = reckoned(f);
-        const auto bowl = reckonAsWeighed(f, planned, {{{What::JugWater, 0}, 10.0}}, {});
+        const auto bowl = reckonAsWeighed(f, planned, {{{{What::JugWater, 0}, 10.0}}, {}, {}}, {});
         QVERIFY(std::abs(planned.waterPresent - bowl.reckoning.waterPresent -
                          (planned.jugWaterGrams - 10.0)) < 1e-6);
     }
@@ -184,7 +184,7 @@ private Q_SLOTS:
         const std::vector<Weighed> weighed{{{What::Line, 1}, planned.lines[0].grams * oils},
                                            {{What::Line, 2}, planned.lines[1].grams * oils},
                                            {{What::Sodium, 0}, planned.sodium.weighedGrams * lye}};
-        const AsWeighed bowl = reckonAsWeighed(f, planned, weighed, {What::Sodium, 0});
+        const AsWeighed bowl = reckonAsWeighed(f, planned, {weighed, {}, {}}, {What::Sodium, 0});
         const Reckoning& r = bowl.reckoning;
         QCOMPARE(r.lyeHeavy(), heavy);
         QCOMPARE(r.superfatTrue.has_value(), oils > 0.0);

@@ -4,6 +4,7 @@
 
 #include "core/formula/usual_place.h"
 #include "core/makeday/place_now.h"
+#include "support/day.h"
 #include "support/make.h"
 
 using namespace rhexion;
@@ -103,7 +104,8 @@ private Q_SLOTS:
         const DayPlan plan = planDay(f, r);
         std::vector<Weighed> weighed;
         const auto at = [&](std::size_t step) {
-            return placeNow(f, plan, step, weighed, std::span<const TopUp>());
+            return placeNow(f, plan, step, doneBefore(plan, step), weighed,
+                            std::span<const TopUp>());
         };
         const double lye = r.sodium.weighedGrams;
         const double water = r.makeUpGrams;
@@ -121,7 +123,7 @@ private Q_SLOTS:
                 QCOMPARE(gramsIn(now.waiting), lye);
                 QCOMPARE(now.contents.alkali, 0.0);
                 break;
-            case DayStepKind::LyeIntoLiquid: // next joins pot and jug: the pot is looked at
+            case DayStepKind::LookThrough: // next joins pot and jug: the pot is looked at
                 QCOMPARE(int(now.place), int(Place::OilPot));
                 QCOMPARE(gramsIn(now.in), 1000.0);
                 break;
@@ -152,7 +154,8 @@ private Q_SLOTS:
         // What nobody weighed lies nowhere; what went in beside the plan does.
         const TopUp splash[] = {{plainWater(), Vessel::Trace, 12.0}};
         const PlaceNow end =
-            placeNow(f, plan, plan.steps.size(), std::span<const Weighed>(), splash);
+            placeNow(f, plan, plan.steps.size(), doneBefore(plan, plan.steps.size()),
+                     std::span<const Weighed>(), splash);
         QCOMPARE(gramsIn(end.in), 12.0);
     }
 
@@ -181,7 +184,9 @@ private Q_SLOTS:
         }
         QVERIFY(aside > 0 && back > aside);
         const auto fat = [&](std::size_t step) {
-            return placeNow(f, plan, step, weighed, std::span<const TopUp>()).contents.fat;
+            return placeNow(f, plan, step, doneBefore(plan, step), weighed,
+                            std::span<const TopUp>())
+                .contents.fat;
         };
         QVERIFY(std::abs(fat(aside) - 950.0) < 1e-9);
         QVERIFY(std::abs(fat(back) - 950.0) < 1e-9);

@@ -495,7 +495,8 @@ private Q_SLOTS:
         QVERIFY(std::abs(bowl.reckoning.jugs[1].water - r.jugs[1].water) < 1e-6);
         QVERIFY(std::abs(bowl.reckoning.portions[1].superfat.value() -
                          r.portions[1].superfat.value()) < 1e-9);
-        const auto splashed = reckonAsWeighed(f, r, {}, {}, {{plainWater(), Vessel::Trace, 12.0}});
+        const auto splashed =
+            reckonAsWeighed(f, r, {{}, {{plainWater(), Vessel::Trace, 12.0}}, {}}, {});
         QVERIFY(std::abs(splashed.reckoning.waterPresent - r.waterPresent - 12.0) < 1e-6);
         QVERIFY(std::abs(splashed.reckoning.superfatTrue.value() - r.superfatTrue.value()) < 1e-9);
     }

@@ -19,6 +19,7 @@
 #include "core/measuring/measure.h"
 #include "core/seek/scale_to.h"
 #include "storage/catalogue.h"
+#include "support/day.h"
 #include "support/figures_of.h"
 #include "support/kept.h"
 #include "support/material_figures.h"
@@ -290,10 +291,10 @@ void takeDay(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r)
     if (dice.chance(0.3))
         topUps.push_back({plainWater(), dice.one(allVessels), dice.wide(1, 60)});
     const WeighTarget latest = weighed.empty() ? WeighTarget{} : dice.one(weighed).target;
-    takeBowl(sponge, reckonAsWeighed(f, r, weighed, latest, topUps));
+    takeBowl(sponge, reckonAsWeighed(f, r, {weighed, topUps, {}}, latest));
     for (int i = 0; i < 4; ++i) {
-        const PlaceNow now =
-            placeNow(f, plan, std::size_t(dice.below(int(plan.steps.size()) + 1)), weighed, topUps);
+        const auto at = std::size_t(dice.below(int(plan.steps.size()) + 1));
+        const PlaceNow now = placeNow(f, plan, at, doneBefore(plan, at), weighed, topUps);
         sponge.take(double(now.place) + 10.0 * now.portion);
         const Contents& c = now.contents;
         sponge.take({c.water, c.fat, c.alkali, c.acid, c.sugar, c.salt, c.otherSolids,

@@ -218,7 +218,7 @@ private Q_SLOTS:
     {
         QTest::addColumn<QString>("pointer");
         QTest::addColumn<QString>("to");
-        const std::pair<const char*, const char*> rows[] = {{"/version", "8"},
+        const std::pair<const char*, const char*> rows[] = {{"/version", "99"},
                                                             {"/format", "\"x\""},
                                                             {"/lye/superfat", "1"},
                                                             {"/lye/split", "\"x\""},

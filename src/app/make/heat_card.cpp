@@ -4,6 +4,7 @@
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
+#include "core/makeday/step_readings.h"
 #include "words/heat_words.h"
 
 #include <QApplication>
@@ -101,23 +102,8 @@ std::vector<ReadingOf> HeatCard::wanted() const
 {
     if (!batch_)
         return {};
-    if (batch_->atEnd())
-        return {ReadingOf::Core, ReadingOf::Surface, ReadingOf::Room};
-    switch (batch_->plan().steps[std::size_t(batch_->step())].kind) {
-    case DayStepKind::LyeIntoLiquid: return {ReadingOf::Room, ReadingOf::Jug};
-    case DayStepKind::MeltOils: return {ReadingOf::Pot, ReadingOf::Jug};
-    case DayStepKind::SetOilAside:
-    case DayStepKind::Combine: return {ReadingOf::Jug, ReadingOf::Pot, ReadingOf::Room};
-    case DayStepKind::Emulsion:
-    case DayStepKind::Trace:
-    case DayStepKind::Divide:
-    case DayStepKind::PortionBack:
-    case DayStepKind::Pour: return {ReadingOf::Batter};
-    case DayStepKind::Cook:
-    case DayStepKind::AfterCook: return {ReadingOf::Batter};
-    case DayStepKind::Top: return {ReadingOf::Core, ReadingOf::Surface};
-    default: return {};
-    }
+    return batch_->atEnd() ? readingsAfterPouring()
+                           : readingsAt(batch_->plan().steps[std::size_t(batch_->step())].kind);
 }
 
 void HeatCard::refreshFields()
@@ -136,6 +122,12 @@ void HeatCard::refreshFields()
     }
     look_->setVisible(batch_ && batch_->moments().poured.has_value());
     row_->setVisible(!asked.empty());
+}
+
+void HeatCard::showLive(ReadingOf what, double celsius)
+{
+    fields_[std::size_t(what)]->setPlaceholderText(
+        tr("%1 now").arg(speech_.temperature(std::round(celsius * 10.0) / 10.0)));
 }
 
 void HeatCard::show(BatchInProgress* batch)

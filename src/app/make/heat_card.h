@@ -36,6 +36,8 @@ public:
     void setLearnt(Learnt learnt) { learnt_ = std::move(learnt); }
     // The batch, which outlives what is shown of it; nothing: none.
     void show(BatchInProgress* batch);
+    // What a thermometer shows now, beside its field.
+    void showLive(ReadingOf what, double celsius);
     NumberField* field(ReadingOf what) const { return fields_[std::size_t(what)]; }
     QComboBox* look() const { return look_; }
     QString said() const;

@@ -1,28 +1,39 @@
 #include "app/make/make_page.h"
 
+#include "app/make/day_plan_page.h"
 #include "app/make/heat_card.h"
 #include "app/make/place_panel.h"
 #include "app/make/step_card.h"
 #include "app/make/step_list.h"
+#include "app/make/timers_bar.h"
+#include "app/make/trouble_panel.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
+#include "app/widgets/page_at_hand.h"
+#include "app/widgets/scroll_room.h"
 #include "app/widgets/typing_line.h"
+#include "core/makeday/step_readings.h"
 #include "words/day_words.h"
+#include "words/device_words.h"
 #include "words/lexicon.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
+#include "words/slip_words.h"
+#include "words/step_help_words.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
-#include <QStackedWidget>
 #include <QVBoxLayout>
 
 namespace rhexion {
 
-MakePage::MakePage(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stock)
+MakePage::MakePage(Stock& stock, Clock clock, QWidget* parent)
+    : QWidget(parent), stock_(stock), day_(new DayPlanPage(clock, this)),
+      whole_(new DayPlanPage(std::move(clock), this))
 {
     // What is kept beside the journal goes in as soon as that can be written again.
     constexpr int pause = 2000; // ms
@@ -38,8 +49,9 @@ MakePage::MakePage(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stoc
     draft_.setInterval(rest);
     connect(&draft_, &QTimer::timeout, this, &MakePage::keepDraft);
     setObjectName(QStringLiteral("page"));
-    stack_ = new QStackedWidget(this);
-    stack_->addWidget(buildEmpty());
+    stack_ = new PageAtHand(this);
+    stack_->addWidget(day_);
+    connect(day_, &DayPlanPage::noted, this, &MakePage::noted);
     stack_->addWidget(buildDay());
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(12, 8, 12, 12);
@@ -62,17 +74,6 @@ TypingLine* MakePage::extra() const
     return card_->extra();
 }
 
-QWidget* MakePage::buildEmpty()
-{
-    auto* text = new Label(tr("Nothing is being made.\n\nOpen a formula on the bench and press "
-                              "“Make this batch”: each thing to weigh comes up in turn, and "
-                              "what you really weighed is kept."),
-                           this);
-    text->setAlignment(Qt::AlignCenter);
-    text->setWordWrap(true);
-    return text;
-}
-
 QWidget* MakePage::buildDay()
 {
     auto* box = new QWidget(this);
@@ -90,6 +91,11 @@ QWidget* MakePage::buildDay()
     auto* leftLayout = new QVBoxLayout(left);
     leftLayout->addWidget(name_);
     leftLayout->addWidget(list_, 1);
+    wholeButton_ = new QPushButton(tr("The whole day"), left);
+    wholeButton_->setCheckable(true);
+    leastHeight(wholeButton_, 56);
+    connect(wholeButton_, &QPushButton::clicked, this, &MakePage::showWholeDay);
+    leftLayout->addWidget(wholeButton_);
     leftLayout->addWidget(stop_);
 
     card_ = new StepCard(stock_, box);
@@ -106,6 +112,51 @@ QWidget* MakePage::buildDay()
     });
     heat_ = new HeatCard(card_);
     card_->setBelow(heat_);
+    connect(card_, &StepCard::skipWanted, this, &MakePage::skip);
+    connect(card_, &StepCard::troubleWanted, this, &MakePage::openTrouble);
+    connect(card_, &StepCard::tareWanted, this, [this] {
+        if (desk_ && !desk_->tare())
+            Q_EMIT noted(words::notTaken(desk_->weight().steady));
+    });
+    connect(card_, &StepCard::scoopWanted, this, [this] {
+        const auto now = live();
+        if (!now || now->steady != devices::Steady::Yes || now->grams <= 0.0) {
+            Q_EMIT noted(words::notTaken(now ? now->steady : devices::Steady::NoReading));
+            return;
+        }
+        scoops_ += now->grams;
+        desk_->tare();
+        card_->weighed()->setText(speech_.massNumber(scoops_));
+        card_->weighed()->setModified(true);
+    });
+    timers_ = new TimersBar(card_);
+    card_->setTimers(timers_);
+    connect(timers_, &TimersBar::setWanted, this, [this](const QString& name, double seconds) {
+        if (current_)
+            good(current_->setTimer(name, seconds));
+    });
+    connect(timers_, &TimersBar::stopWanted, this, [this](const QString& event) {
+        if (current_)
+            good(current_->stopTimer(event.toStdString()));
+    });
+    connect(timers_, &TimersBar::blended, this, [this](double seconds) {
+        if (current_)
+            good(current_->blended(seconds));
+    });
+    connect(timers_, &TimersBar::rang, this, &MakePage::noted);
+    trouble_ = new TroublePanel(stock_, box);
+    connect(trouble_, &TroublePanel::closed, this, &MakePage::closeTrouble);
+    connect(trouble_, &TroublePanel::refused, this, &MakePage::noted);
+    connect(trouble_, &TroublePanel::lost, this,
+            [this](double share) { good(current_->lose(share)); });
+    connect(trouble_, &TroublePanel::substituted, this,
+            [this](LineId line, const MaterialPtr& m) { good(current_->substitute(line, m)); });
+    connect(trouble_, &TroublePanel::mended, this,
+            [this](const DayMend& mend) { good(current_->mend(mend)); });
+    connect(trouble_, &TroublePanel::missed, this, [this](NearMissKind kind) {
+        if (good(current_->nearMiss(kind)))
+            closeTrouble();
+    });
     connect(heat_, &HeatCard::read, this, [this](ReadingOf what, double celsius) {
         if (current_ && good(current_->read(what, celsius)))
             heat_->show(current_.get());
@@ -122,19 +173,33 @@ QWidget* MakePage::buildDay()
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
     row->addWidget(left);
-    row->addWidget(card_, 1);
+    middle_ = new PageAtHand(box);
+    middle_->addWidget(card_);
+    middle_->addWidget(new ScrollRoom(trouble_, middle_));
+    middle_->addWidget(whole_);
+    row->addWidget(middle_, 1);
     row->addWidget(place_);
     return box;
 }
 
 void MakePage::fitRoom()
 {
-    // The step comes first, then the list of steps, then the vessel beside it.
-    const int wide = width();
-    left_->setVisible(wide >= Theme::px(720));
+    // The step comes first, then the list of steps, then the vessel beside it. The page itself may
+    // be wider than what is seen of it.
+    const QWidget* seen = parentWidget() ? parentWidget() : this;
+    const int wide = seen->width() - 24;
+    left_->setVisible(wide >= Theme::px(860));
     left_->setFixedWidth(Theme::px(wide >= Theme::px(1100) ? 304 : 248));
     place_->setVisible(wide >= Theme::px(980));
     place_->setFixedWidth(Theme::px(wide >= Theme::px(1150) ? 264 : 228));
+    card_->setCrowded(seen->height() < Theme::px(560));
+}
+
+bool MakePage::eventFilter(QObject* watched, QEvent* event)
+{
+    if (event->type() == QEvent::Resize && watched == parentWidget())
+        fitRoom();
+    return QWidget::eventFilter(watched, event);
 }
 
 void MakePage::resizeEvent(QResizeEvent* event)
@@ -148,7 +213,145 @@ void MakePage::setSpeech(const Speech& speech)
     speech_ = speech;
     card_->extra()->setSpeech(speech);
     heat_->setSpeech(speech);
+    timers_->setSpeech(speech);
+    trouble_->setSpeech(speech);
+    day_->setSpeech(speech);
+    whole_->setSpeech(speech);
     refresh();
+}
+
+void MakePage::showWholeDay(bool on)
+{
+    wholeButton_->setChecked(on);
+    whole_->setBatch(current_.get());
+    middle_->setCurrentIndex(on && current_ ? 2 : 0);
+    if (middle_->currentIndex() == 0)
+        card_->takeFocus();
+}
+
+void MakePage::setDevices(devices::DeviceDesk* desk)
+{
+    desk_ = desk;
+    connect(desk_, &devices::DeviceDesk::weightChanged, this, &MakePage::showLive);
+    connect(desk_, &devices::DeviceDesk::temperaturesChanged, this, &MakePage::takeTemperatures);
+    connect(desk_, &devices::DeviceDesk::scaleLost, this, [this](const QString& name) {
+        Q_EMIT noted(
+            tr("%1 is gone: type the weights. It is taken up again when it is back.").arg(name));
+        showLive();
+    });
+    connect(desk_, &devices::DeviceDesk::scaleBack, this, [this](const QString& name) {
+        Q_EMIT noted(tr("%1 is back. Set it to zero before you weigh on.").arg(name));
+    });
+}
+
+void MakePage::setHeatPlan(std::function<HeatPlan()> usual)
+{
+    heat_->setPlan(usual);
+    trouble_->setHeat(std::move(usual));
+}
+
+std::optional<devices::LiveWeight> MakePage::live() const
+{
+    return desk_ && desk_->hasScale() ? std::optional(desk_->weight()) : std::nullopt;
+}
+
+void MakePage::showLive()
+{
+    if (!current_)
+        return;
+    const auto now = live();
+    current_->setScaleStep(now ? now->step : 0.0);
+    card_->showLive(now, speech_);
+}
+
+// A thermometer writes its reading down when it has moved, not ten times a second.
+void MakePage::takeTemperatures()
+{
+    constexpr double worthIt = 1.0;           // C
+    constexpr std::int64_t longest = 120'000; // ms
+    constexpr std::int64_t shortest = 5'000;  // ms
+    if (!current_ || !desk_)
+        return;
+    const std::int64_t now = current_->clock().toMSecsSinceEpoch();
+    const auto asked = current_->atEnd()
+                           ? readingsAfterPouring()
+                           : readingsAt(current_->plan().steps[std::size_t(current_->step())].kind);
+    for (const ReadingOf what : asked) {
+        const auto celsius = desk_->celsius(what);
+        if (!celsius)
+            continue;
+        heat_->showLive(what, *celsius);
+        const auto last = taken_.find(what);
+        if (last != taken_.end()) {
+            const std::int64_t since = now - last->second.at;
+            const double moved = std::abs(*celsius - last->second.celsius);
+            if (since >= 0 && (since < shortest || (moved < worthIt && since < longest)))
+                continue;
+        }
+        taken_[what] = {*celsius, now};
+        if (good(current_->read(what, *celsius)))
+            heat_->show(current_.get());
+    }
+}
+
+void MakePage::skip()
+{
+    if (!current_ || current_->atEnd())
+        return;
+    const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
+    if (marksOf(step).any() && !sureToSkip_) {
+        sureToSkip_ = true;
+        Q_EMIT noted(
+            marksOf(step).safety
+                ? tr("This step keeps you from harm. Press “Leave out” again if it is done.")
+                : tr("This step has to do with lye. Press “Leave out” again to go on "
+                     "without it."));
+        return;
+    }
+    good(current_->skip());
+}
+
+void MakePage::openTrouble()
+{
+    if (!current_)
+        return;
+    trouble_->show(current_.get());
+    middle_->setCurrentIndex(1);
+    trouble_->what()->setFocus();
+}
+
+void MakePage::closeTrouble()
+{
+    middle_->setCurrentIndex(0);
+    card_->takeFocus();
+}
+
+bool MakePage::takeFromScale()
+{
+    const auto now = live();
+    if (!now)
+        return true;
+    const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
+    if (now->steady != devices::Steady::Yes) {
+        Q_EMIT noted(words::notTaken(now->steady));
+        return false;
+    }
+    // Nothing on it: weighed on another scale, or forgotten.
+    if (now->grams < 0.02 * step.plannedGrams) {
+        if (sureAsPlanned_)
+            return true;
+        sureAsPlanned_ = true;
+        Q_EMIT noted(tr("The scale shows %1. Press again to take it as planned.")
+                         .arg(speech_.mass(now->grams)));
+        return false;
+    }
+    const bool inBand = current_->band() && now->grams >= current_->band()->low &&
+                        now->grams <= current_->band()->high;
+    if (!good(current_->weigh(now->grams, WeighOrigin::Scale)))
+        return false;
+    if (!inBand)
+        Q_EMIT noted(tr("Outside its band: what that does is said below. Go on to leave it so."));
+    return inBand;
 }
 
 void MakePage::keepDraft()
@@ -161,13 +364,29 @@ void MakePage::keepDraft()
 void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
 {
     keepDraft();
-    heat_->show(nullptr); // it must not look at one that goes
+    heat_->show(nullptr); // none of them must look at one that goes
+    timers_->show(nullptr, {}, false);
+    trouble_->show(nullptr);
+    whole_->setBatch(nullptr);
+    wholeButton_->setChecked(false);
+    middle_->setCurrentIndex(0);
+    shownStep_ = -1;
+    taken_.clear();
     current_ = std::move(current);
     card_->note()->setPlainText(current_ ? current_->draft().text() : QString());
     draft_.stop();
     if (current_) {
         current_->setWords(words::lexicon());
         connect(current_.get(), &BatchInProgress::changed, this, &MakePage::refresh);
+        connect(current_.get(), &BatchInProgress::timersChanged, this, [this] {
+            const bool atEnd = current_->atEnd();
+            timers_->show(
+                current_.get(),
+                atEnd ? QString()
+                      : words::dayStepTitle(current_->plan().steps[std::size_t(current_->step())],
+                                            current_->formula()),
+                !atEnd && blends(current_->plan().steps[std::size_t(current_->step())]));
+        });
         connect(&current_->draft(), &DraftKeeper::kept, this, [this](bool well) {
             if (!well)
                 Q_EMIT noted(tr("The note you are typing could not be kept yet."));
@@ -201,11 +420,14 @@ void MakePage::refreshList()
     QList<StepShown> shown;
     for (int i = 0; i < int(steps.size()); ++i) {
         const DayStep& step = steps[std::size_t(i)];
-        StepShown one{
-            words::dayStepTitle(step, current_->formula()), {}, false, i < current_->step()};
+        StepShown one{words::dayStepTitle(step, current_->formula()),
+                      {},
+                      {},
+                      current_->isDone(i),
+                      current_->isSkipped(i)};
         if (const auto w = current_->lastWeighing(step.target)) {
             one.weighed = speech_.mass(w->grams);
-            one.asPlanned = w->origin == WeighOrigin::AsPlanned;
+            one.origin = words::originName(w->origin);
         }
         shown << one;
     }
@@ -262,10 +484,11 @@ void MakePage::refreshStep()
     }
     const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
     const bool weighs = step.target.what != WeighTarget::What::None;
-    shown.count = (weighs ? tr("Step %1 of %2: weigh, %3") : tr("Step %1 of %2: do, %3"))
+    shown.count = (weighs ? tr("Step %1 of %2: weigh") : tr("Step %1 of %2: do"))
                       .arg(current_->step() + 1)
-                      .arg(count)
-                      .arg(words::vesselPlace(step.vessel));
+                      .arg(count);
+    if (hasVessel(step))
+        shown.count = tr("%1, %2").arg(shown.count, words::vesselPlace(step.vessel));
     shown.title = words::dayStepTitle(step, current_->formula());
     if (weighs)
         shown.planned = speech_.mass(step.plannedGrams);
@@ -273,6 +496,19 @@ void MakePage::refreshStep()
     if (const auto weighed = current_->weighedAt(current_->step()))
         shown.weighed = speech_.massNumber(*weighed);
     shown.goOn = weighs ? tr("Weighed, go on (Space)") : tr("Done, go on (Space)");
+    shown.band = current_->band();
+    shown.plannedGrams = step.plannedGrams;
+    shown.help = words::stepHelp(step, current_->formula());
+    QStringList next;
+    for (int i = 0; i < count && next.size() < 2; ++i)
+        if (i != current_->step() && !current_->isDone(i) && !current_->isSkipped(i)) {
+            const DayStep& one = current_->plan().steps[std::size_t(i)];
+            const QString title = words::dayStepTitle(one, current_->formula());
+            next << (one.plannedGrams > 0.0 ? tr("%1 %2").arg(speech_.mass(one.plannedGrams), title)
+                                            : title);
+        }
+    if (!place_->isVisibleTo(this) && !next.isEmpty())
+        shown.next = tr("Then: %1").arg(next.join(QStringLiteral("; ")));
     card_->show(shown);
 }
 
@@ -282,6 +518,16 @@ void MakePage::refresh()
     if (!current_)
         return;
     sureToStop_ = false;
+    sureToSkip_ = false;
+    if (shownStep_ != current_->step()) {
+        shownStep_ = current_->step();
+        sureAsPlanned_ = false;
+        scoops_ = 0.0;
+        // A fresh cup on the scale, or the vessel that stands there: from here on counts.
+        if (desk_ && desk_->hasScale() && !current_->atEnd() &&
+            current_->plan().steps[std::size_t(shownStep_)].weighs())
+            desk_->tare();
+    }
     stop_->setText(tr("Stop this batch"));
     name_->setText(QString::fromStdString(current_->formula().name));
     refreshList();
@@ -290,7 +536,18 @@ void MakePage::refresh()
     refreshAdded();
     heat_->show(current_.get());
     place_->show(*current_, speech_);
-    if (isVisible() && !current_->atEnd())
+    const bool atEnd = current_->atEnd();
+    timers_->show(current_.get(),
+                  atEnd ? tr("Look in")
+                        : words::dayStepTitle(current_->plan().steps[std::size_t(shownStep_)],
+                                              current_->formula()),
+                  !atEnd && blends(current_->plan().steps[std::size_t(shownStep_)]));
+    showLive();
+    if (middle_->currentIndex() == 1)
+        trouble_->show(current_.get());
+    if (middle_->currentIndex() == 2)
+        whole_->setBatch(current_.get());
+    if (isVisible() && !current_->atEnd() && middle_->currentIndex() == 0)
         card_->takeFocus();
 }
 
@@ -329,11 +586,13 @@ void MakePage::goOn()
     const DayStep& now = current_->plan().steps[std::size_t(step)];
     if (!keepWeighed())
         return;
-    // Nothing typed means that the scale showed what was planned.
+    if (now.weighs() && !current_->weighedAt(step) && !takeFromScale())
+        return;
+    // Nothing typed and no scale means that what was planned was weighed.
     if (now.target.what != WeighTarget::What::None && !current_->weighedAt(step) &&
         !good(current_->weigh(now.plannedGrams, WeighOrigin::AsPlanned)))
         return;
-    good(current_->goTo(step + 1));
+    good(current_->done());
 }
 
 void MakePage::goBack()
@@ -344,8 +603,18 @@ void MakePage::goBack()
 
 void MakePage::goTo(int step)
 {
-    if (keepWeighed())
-        good(current_->goTo(step));
+    if (!current_ || step < 0 || step >= int(current_->plan().steps.size()) || !keepWeighed())
+        return;
+    const auto missing = current_->missing(step);
+    if (missing.empty()) {
+        good(current_->choose(step));
+        return;
+    }
+    QStringList first;
+    for (const std::size_t before : missing)
+        first << words::dayStepTitle(current_->plan().steps[before], current_->formula());
+    Q_EMIT noted(tr("Not yet: first %1.").arg(first.join(QStringLiteral("; "))));
+    list_->setCurrentRow(current_->step());
 }
 
 void MakePage::stop()
@@ -377,14 +646,36 @@ void MakePage::keyPressEvent(QKeyEvent* event)
 {
     if (event->key() == Qt::Key_Space && event->isAutoRepeat())
         return;
-    if (event->key() == Qt::Key_Space && current_)
-        goOn();
-    else
+    if (middle_->currentIndex() == 1 && event->key() == Qt::Key_Escape) {
+        closeTrouble();
+        return;
+    }
+    if (middle_->currentIndex() == 1 || !current_ || event->isAutoRepeat() ||
+        event->modifiers() != Qt::NoModifier) {
         QWidget::keyPressEvent(event);
+        return;
+    }
+    switch (event->key()) {
+    case Qt::Key_Space:
+    case Qt::Key_Right: goOn(); break;
+    case Qt::Key_Left: goBack(); break;
+    case Qt::Key_T: Q_EMIT card_->tareWanted(); break;
+    case Qt::Key_H: card_->toggleHelp(); break;
+    case Qt::Key_B:
+        if (timers_->blend()->isVisible())
+            timers_->toggleBurst();
+        break;
+    default: QWidget::keyPressEvent(event);
+    }
 }
 
 void MakePage::showEvent(QShowEvent*)
 {
+    if (parentWidget())
+        parentWidget()->installEventFilter(this);
+    fitRoom();
+    if (!current_)
+        Q_EMIT dayWanted();
     refresh();
 }
 

@@ -7,7 +7,11 @@
 #include <QWidget>
 
 #include "batch/batch_in_progress.h"
+#include "devices/device_desk.h"
 #include "words/speech.h"
+
+#include <functional>
+#include <map>
 
 class QLabel;
 class QLineEdit;
@@ -16,20 +20,34 @@ class QStackedWidget;
 
 namespace rhexion {
 
+class DayPlanPage;
 class HeatCard;
 class PlacePanel;
 class StepCard;
 class StepList;
 class Stock;
+class TimersBar;
+class TroublePanel;
 class TypingLine;
 
 class MakePage : public QWidget {
     Q_OBJECT
 public:
-    explicit MakePage(Stock& stock, QWidget* parent = nullptr);
+    MakePage(Stock& stock, Clock clock, QWidget* parent = nullptr);
     ~MakePage() override;
 
     void setSpeech(const Speech& speech);
+    // Scales and thermometers; they outlive the page.
+    void setDevices(devices::DeviceDesk* desk);
+    void setHeatPlan(std::function<HeatPlan()> usual);
+    DayPlanPage& day() const { return *day_; }        // of what is on the bench
+    DayPlanPage& wholeDay() const { return *whole_; } // of the batch
+    void showWholeDay(bool on);
+    void openTrouble();
+    void closeTrouble();
+    TroublePanel& trouble() const { return *trouble_; }
+    TimersBar& timers() const { return *timers_; }
+    StepCard& card() const { return *card_; }
     void setBatch(std::unique_ptr<BatchInProgress> current);
     BatchInProgress* batch() const { return current_.get(); }
     HeatCard& heat() const { return *heat_; }
@@ -41,15 +59,16 @@ Q_SIGNALS:
     void stopped();
     void noted(const QString& text);
     void wentWell();       // what was noted last is over
+    void dayWanted();      // what is on the bench, to plan the day of
     void waitingChanged(); // whether the journal can be written is new
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
     void showEvent(QShowEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
-    QWidget* buildEmpty();
     QWidget* buildDay();
     void refresh();
     void refreshList();
@@ -67,6 +86,11 @@ private:
     void finish();
     void keepDraft();
     bool good(const std::optional<FileFault>& fault);
+    bool takeFromScale(); // false: not now, and why was said
+    void skip();
+    void takeTemperatures();
+    void showLive();
+    std::optional<devices::LiveWeight> live() const;
     std::optional<Vessel> here() const; // of the step at hand; nothing at the end
 
     Stock& stock_;
@@ -82,7 +106,23 @@ private:
     QPushButton* stop_;
     QTimer draft_;
     QTimer again_;
+    devices::DeviceDesk* desk_ = nullptr;
+    TimersBar* timers_;
+    TroublePanel* trouble_;
+    DayPlanPage* day_;
+    DayPlanPage* whole_;
+    QPushButton* wholeButton_;
+    QStackedWidget* middle_;
     bool sureToStop_ = false;
+    int shownStep_ = -1;
+    bool sureToSkip_ = false;
+    bool sureAsPlanned_ = false; // an empty scale
+    double scoops_ = 0.0;        // g taken from the scale so far at this step
+    struct Taken {
+        double celsius = 0.0;
+        std::int64_t at = 0;
+    };
+    std::map<ReadingOf, Taken> taken_; // last written down
 };
 
 } // namespace rhexion

@@ -1,11 +1,15 @@
 #include "app/make/step_card.h"
 
+#include "app/make/finger.h"
+#include "app/make/weigh_gauge.h"
 #include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/limit_text.h"
+#include "app/widgets/scroll_room.h"
 #include "app/widgets/typing_line.h"
 #include "core/materials/limits.h"
+#include "words/device_words.h"
 
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -17,9 +21,6 @@
 namespace rhexion {
 
 namespace {
-
-// A wet glove's width.
-constexpr int fingerTall = 56;
 
 Label* wrapped(QWidget* parent, const QFont& font)
 {
@@ -34,7 +35,7 @@ Label* wrapped(QWidget* parent, const QFont& font)
 StepCard::StepCard(Stock& stock, QWidget* parent) : QFrame(parent)
 {
     setObjectName(QStringLiteral("card"));
-    count_ = new Label(this);
+    count_ = wrapped(this, Theme::body());
     count_->setObjectName(QStringLiteral("muted"));
     title_ = wrapped(this, Theme::large());
     planned_ = new Label(this);
@@ -67,44 +68,164 @@ StepCard::StepCard(Stock& stock, QWidget* parent) : QFrame(parent)
     extra_->setPurpose(tr("Also went in: 12 g water"));
     extra_->setFingerSized(fingerTall);
 
-    back_ = new QPushButton(tr("Back"), this);
-    leastHeight(back_, fingerTall);
+    const auto finger = [&](const QString& text) {
+        auto* button = new QPushButton(text, this);
+        leastHeight(button, fingerTall);
+        return button;
+    };
+    back_ = finger(tr("Back"));
     connect(back_, &QPushButton::clicked, this, &StepCard::goBackWanted);
-    next_ = new QPushButton(this);
+    skip_ = finger(tr("Leave out"));
+    connect(skip_, &QPushButton::clicked, this, &StepCard::skipWanted);
+    help_ = finger(tr("Is this right?"));
+    help_->setToolTip(tr("How it looks when it is right or wrong, and what to do (H)"));
+    connect(help_, &QPushButton::clicked, this, &StepCard::toggleHelp);
+    trouble_ = finger(tr("Trouble…"));
+    trouble_->setToolTip(tr("Something happened: a spill, a slip, something else in its place"));
+    connect(trouble_, &QPushButton::clicked, this, &StepCard::troubleWanted);
+    next_ = finger({});
     next_->setObjectName(QStringLiteral("primary"));
     next_->setFont(Theme::figure());
-    leastHeight(next_, fingerTall);
-    leastWidth(next_, 240);
+    leastWidth(next_, 220);
     connect(next_, &QPushButton::clicked, this, &StepCard::goOnWanted);
+    signs_ = wrapped(this, Theme::body());
+    nextUp_ = wrapped(this, Theme::small());
+    nextUp_->setObjectName(QStringLiteral("muted"));
+    live_ = new Label(this);
+    live_->setFont(Theme::huge());
+    liveSaid_ = wrapped(this, Theme::figure());
+    gauge_ = new WeighGauge(this);
 
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(back_);
+    buttons->addWidget(skip_);
     buttons->addStretch();
     buttons->addWidget(next_);
     auto* addedRow = new QHBoxLayout;
     addedRow->addWidget(added_, 1);
     addedRow->addWidget(takeBack_);
-    auto* column = new QVBoxLayout(this);
+    auto* figures = new QHBoxLayout;
+    figures->addWidget(planned_);
+    figures->addStretch();
+    figures->addWidget(live_);
+    // What is read scrolls; what is pressed stays in its place.
+    auto* reading = new QWidget(this);
+    reading->setObjectName(QStringLiteral("clear"));
+    auto* column = new QVBoxLayout(reading);
     column_ = column;
-    column->setContentsMargins(24, 18, 24, 18);
+    column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(10);
-    for (QWidget* widget : std::initializer_list<QWidget*>{count_, title_, planned_, advice_})
-        column->addWidget(widget);
-    column->addSpacing(4);
+    column->addWidget(count_);
+    column->addWidget(title_);
+    column->addLayout(figures);
+    column->addWidget(gauge_);
+    auto* scale = new QHBoxLayout;
+    scale->addWidget(liveSaid_, 1);
+    scale->addWidget(scoop_);
+    scale->addWidget(tare_);
+    column->addLayout(scale);
     column->addWidget(field_);
+    column->addWidget(advice_);
     column->addWidget(note_);
-    column->addSpacing(6);
+    column->addWidget(signs_);
     column->addWidget(effect_);
     column->addWidget(mends_);
     column->addWidget(mendHint_);
     column->addStretch();
     column->addLayout(addedRow);
     column->addWidget(extra_);
-    column->addLayout(buttons);
+    column->addWidget(nextUp_);
+    auto* room = new ScrollRoom(reading, this);
+    room->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* outer = new QVBoxLayout(this);
+    outer->setContentsMargins(20, 14, 20, 14);
+    outer->setSpacing(8);
+    outer->addWidget(room, 1);
+    aside_ = new QHBoxLayout;
+    aside_->addStretch();
+    aside_->addWidget(help_);
+    aside_->addWidget(trouble_);
+    outer->addLayout(aside_);
+    outer->addLayout(buttons);
     QWidget* before = weighed_;
-    for (QWidget* next : std::initializer_list<QWidget*>{note_, next_, back_, extra_, takeBack_}) {
+    for (QWidget* next : std::initializer_list<QWidget*>{tare_, scoop_, note_, next_, back_, skip_,
+                                                         help_, trouble_, extra_, takeBack_}) {
         setTabOrder(before, next);
         before = next;
+    }
+}
+
+void StepCard::setTimers(QWidget* widget)
+{
+    aside_->insertWidget(0, widget, 1);
+}
+
+void StepCard::setCrowded(bool crowded)
+{
+    layout()->setContentsMargins(crowded ? QMargins(10, 6, 10, 8) : QMargins(20, 14, 20, 14));
+    column_->setSpacing(crowded ? 5 : 10);
+    const QFont font = crowded ? Theme::large() : Theme::huge();
+    planned_->setFont(font);
+    live_->setFont(font);
+    title_->setFont(crowded ? Theme::figure() : Theme::large());
+    QFont plain = crowded ? Theme::body() : Theme::figure();
+    plain.setWeight(QFont::Normal);
+    advice_->setFont(plain);
+}
+
+void StepCard::toggleHelp()
+{
+    helping_ = !helping_;
+    showHelp();
+}
+
+QString StepCard::helpText() const
+{
+    return signs_->isVisibleTo(this) ? signs_->text() : QString();
+}
+
+void StepCard::showHelp()
+{
+    help_->setVisible(!shown_.help.isEmpty());
+    QStringList lines;
+    for (const words::StepSign& sign : shown_.help)
+        lines << (sign.right    ? tr("Right: %1").arg(sign.looks)
+                  : sign.danger ? tr("STOP. %1: %2").arg(sign.looks, sign.what)
+                                : tr("%1: %2").arg(sign.looks, sign.what));
+    signs_->setText(lines.join(QStringLiteral("\n\n")));
+    signs_->setVisible(helping_ && !lines.isEmpty());
+}
+
+void StepCard::showLive(const std::optional<devices::LiveWeight>& live, const Speech& speech)
+{
+    const bool weighs = shown_.planned.has_value() && shown_.band.has_value();
+    gauge_->setVisible(weighs);
+    live_->setVisible(weighs && live.has_value());
+    tare_->setVisible(weighs && live.has_value());
+    scoop_->setVisible(weighs && live.has_value());
+    if (!weighs) {
+        liveSaid_->hide();
+        return;
+    }
+    const bool readable = live && live->steady != devices::Steady::NoReading &&
+                          live->steady != devices::Steady::NoUnit;
+    const auto shown = readable ? live : std::nullopt;
+    gauge_->show(shown_.plannedGrams, *shown_.band, shown, speech);
+    if (live)
+        live_->setText(readable ? speech.mass(live->grams) : QStringLiteral("–"));
+    // Without a scale the band is said where it is drawn.
+    liveSaid_->setVisible(live.has_value());
+    if (live) {
+        const bool good = live->steady == devices::Steady::Yes;
+        liveSaid_->setText(
+            readable
+                ? tr("%1, the scale is %2.").arg(gauge_->said(), words::steadyName(live->steady))
+                : words::notTaken(live->steady));
+        const bool in =
+            readable && live->grams >= shown_.band->low && live->grams <= shown_.band->high;
+        HouseStyle::setTone(liveSaid_, in && good                                    ? Tone::Fine
+                                       : readable && live->grams > shown_.band->high ? Tone::Care
+                                                                                     : Tone::Plain);
     }
 }
 
@@ -132,6 +253,14 @@ QWidget* StepCard::buildField()
     row->addWidget(name);
     row->addWidget(weighed_);
     row->addWidget(unit_);
+    scoop_ = new QPushButton(tr("+ this scoop"), this);
+    scoop_->setToolTip(tr("Adds what the scale shows and sets it to zero for the next scoop"));
+    leastHeight(scoop_, fingerTall);
+    connect(scoop_, &QPushButton::clicked, this, &StepCard::scoopWanted);
+    tare_ = new QPushButton(tr("Zero (T)"), this);
+    tare_->setToolTip(tr("Sets what lies on the scale now to zero"));
+    leastHeight(tare_, fingerTall);
+    connect(tare_, &QPushButton::clicked, this, &StepCard::tareWanted);
     row->addStretch();
     return box;
 }
@@ -151,6 +280,14 @@ void StepCard::show(const Shown& step)
     note_->setVisible(step.end);
     next_->setText(step.goOn);
     back_->setEnabled(step.canGoBack);
+    skip_->setVisible(!step.end);
+    trouble_->setVisible(!step.end);
+    nextUp_->setText(step.next);
+    nextUp_->setVisible(!step.next.isEmpty());
+    if (shown_.title != step.title)
+        helping_ = false;
+    shown_ = step;
+    showHelp();
 }
 
 void StepCard::takeFocus()
@@ -190,6 +327,12 @@ bool StepCard::eventFilter(QObject* watched, QEvent* event)
     // While something is being typed a space is a space, as in "4 oz".
     if (enter && weighed_->isModified()) {
         Q_EMIT keepWanted();
+        return true;
+    }
+    // In an untouched field the arrows walk through the day.
+    if (!weighed_->isModified() && (key->key() == Qt::Key_Left || key->key() == Qt::Key_Right)) {
+        if (!key->isAutoRepeat())
+            key->key() == Qt::Key_Left ? Q_EMIT goBackWanted() : Q_EMIT goOnWanted();
         return true;
     }
     if (enter || (key->key() == Qt::Key_Space && !weighed_->isModified())) {

@@ -4,10 +4,14 @@
 
 #include <QFrame>
 
+#include "core/makeday/weigh_band.h"
+#include "devices/steadiness.h"
 #include "words/day_words.h"
+#include "words/step_help_words.h"
 
 #include <optional>
 
+class QHBoxLayout;
 class QLabel;
 class QLineEdit;
 class QPlainTextEdit;
@@ -18,6 +22,7 @@ namespace rhexion {
 
 class Stock;
 class TypingLine;
+class WeighGauge;
 
 class StepCard : public QFrame {
     Q_OBJECT
@@ -34,13 +39,25 @@ public:
         QString goOn;    // on the large button
         bool canGoBack = false;
         bool end = false; // the note for the journal is asked for
+        QString next;     // the two that come after it
+        std::optional<WeighBand> band;
+        double plannedGrams = 0.0;
+        QList<words::StepSign> help;
     };
     void show(const Shown& step);
     void showEffect(const QString& effect, const words::BowlSaid& said, bool mendable);
     void showAdded(const QString& what); // beside the plan; empty: nothing
 
+    // What the scale shows; nothing: there is none.
+    void showLive(const std::optional<devices::LiveWeight>& live, const Speech& speech);
     // Stands under what the weighings come to.
     void setBelow(QWidget* widget);
+    void setTimers(QWidget* widget);
+    WeighGauge* gauge() const { return gauge_; }
+    QPushButton* helpButton() const { return help_; }
+    void toggleHelp();
+    void setCrowded(bool crowded); // little height: what can be read elsewhere gives way
+    QString helpText() const;
 
     QLineEdit* weighed() const { return weighed_; }
     QPlainTextEdit* note() const { return note_; }
@@ -51,6 +68,10 @@ public:
 Q_SIGNALS:
     void goOnWanted();
     void goBackWanted();
+    void skipWanted();
+    void troubleWanted();
+    void tareWanted();
+    void scoopWanted();    // what the scale shows, added to what stands in the field
     void keepWanted();     // what stands in the field
     void takeBackWanted(); // what went in last beside the plan
     void noteTyped();
@@ -60,8 +81,22 @@ protected:
 
 private:
     QWidget* buildField();
+    void showHelp();
 
     QVBoxLayout* column_;
+    QHBoxLayout* aside_;
+    Shown shown_;
+    QLabel* live_;
+    QLabel* liveSaid_;
+    WeighGauge* gauge_;
+    QLabel* nextUp_;
+    QLabel* signs_;
+    QPushButton* tare_;
+    QPushButton* scoop_;
+    QPushButton* help_;
+    QPushButton* skip_;
+    QPushButton* trouble_;
+    bool helping_ = false;
     QLabel* count_;
     QLabel* title_;
     QLabel* planned_;

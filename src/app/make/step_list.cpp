@@ -90,7 +90,7 @@ void StepList::show(const QList<StepShown>& steps, int at)
     for (int i = 0; i < steps.size(); ++i) {
         const StepShown& step = steps[i];
         const QString weighed =
-            step.asPlanned ? tr("%1 as planned").arg(step.weighed) : step.weighed;
+            step.origin.isEmpty() ? step.weighed : tr("%1 %2").arg(step.weighed, step.origin);
         QListWidgetItem& row = *item(i);
         row.setText(step.title);
         row.setData(weighedRole, weighed);
@@ -101,6 +101,8 @@ void StepList::show(const QList<StepShown>& steps, int at)
         row.setToolTip(asTip(said.join(QStringLiteral(", "))));
         if (step.done)
             said << tr("done");
+        if (step.skipped)
+            said << tr("left out");
         row.setData(Qt::AccessibleTextRole, said.join(QStringLiteral(", ")));
     }
     if (at < count()) {

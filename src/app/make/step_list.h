@@ -8,8 +8,9 @@ namespace rhexion {
 struct StepShown {
     QString title;
     QString weighed; // what the scale showed; empty: not weighed
-    bool asPlanned = false;
+    QString origin;  // where the weight comes from; empty: nothing is weighed
     bool done = false;
+    bool skipped = false;
 };
 
 class StepList : public QListWidget {

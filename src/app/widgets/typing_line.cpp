@@ -141,6 +141,7 @@ void TypingLine::setPurpose(const QString& hint)
 
 void TypingLine::setFingerSized(int height)
 {
+    said_->setWordWrap(true);
     leastHeight(field_, height);
     leastHeight(add_, height);
 }

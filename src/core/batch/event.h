@@ -4,6 +4,8 @@
 
 #include "core/heat/day_heat.h"
 #include "core/makeday/as_weighed.h"
+#include "core/makeday/day_events.h"
+#include "core/makeday/own_way.h"
 
 #include <cstdint>
 #include <optional>
@@ -11,22 +13,6 @@
 #include <variant>
 
 namespace rhexion {
-
-// A step of the day by what it is, never by its place: a plan with other steps still finds it.
-struct StepKey {
-    DayStepKind kind = DayStepKind::Prepare;
-    WeighTarget target;
-    Vessel vessel = Vessel::LyeJug;
-    PortionId portion = 0;
-    friend bool operator==(const StepKey&, const StepKey&) = default;
-};
-StepKey keyOf(const DayStep& step);
-
-// The code words of files and journals; nothing for a word that is none of them.
-const char* codeOf(DayStepKind kind);
-std::optional<DayStepKind> dayStepFromCode(const std::string& code);
-const char* codeOf(WeighTarget::What what);
-std::optional<WeighTarget::What> weighTargetFromCode(const std::string& code);
 
 // The formula, the grams it was reckoned to and the plan of the day, frozen as they were then: a
 // later version with other figures or other steps goes on with the same day.
@@ -39,6 +25,12 @@ struct StepDone {
     StepKey step;
 };
 struct StepReopened {
+    StepKey step;
+};
+struct StepSkipped { // left out; nothing was done
+    StepKey step;
+};
+struct StepChosen { // taken up out of order
     StepKey step;
 };
 struct WeighedNow {
@@ -67,13 +59,33 @@ struct BatchFinished { // what came of it, as it was reckoned then
     double batterGrams = 0.0;
 };
 struct BatchStopped {};
+struct TimerSet {
+    std::string name;
+    double seconds = 60.0; // 1 to longestTimer
+};
+struct TimerStopped { // of a TimerSet, named by its event; rang or not
+    std::string event;
+};
+struct Blended {          // a burst of the blender
+    double seconds = 0.0; // 0 to 3600
+};
+struct PartLost {
+    Loss loss;
+};
+struct Substituted { // from now on, and for what was weighed of the line
+    Substitute by;
+};
+struct NearMiss {
+    NearMissKind kind = NearMissKind::LyeSplash;
+};
 struct Unreadable { // written by something newer, or damaged; kept as it stands
     std::string kind;
 };
 
 using Happening =
     std::variant<BatchBegun, StepDone, StepReopened, WeighedNow, AddedBeside, TakenBack, Noted,
-                 BatchFinished, BatchStopped, ReadingTaken, LookedIn, Unreadable>;
+                 BatchFinished, BatchStopped, ReadingTaken, LookedIn, StepSkipped, StepChosen,
+                 TimerSet, TimerStopped, Blended, PartLost, Substituted, NearMiss, Unreadable>;
 
 struct Event {
     std::string id;       // UUID, made by who writes it, so that writing it twice is harmless

@@ -20,8 +20,17 @@ public:
         batch_.amounts = begun.amounts;
         batch_.plan = begun.plan;
     }
+    void operator()(const StepChosen& now) { batch_.chosen = now.step; }
+    void operator()(const StepSkipped& skipped)
+    {
+        if (std::ranges::find(batch_.skipped, skipped.step) == batch_.skipped.end())
+            batch_.skipped.push_back(skipped.step);
+        forget(skipped.step);
+        std::erase(batch_.done, skipped.step);
+    }
     void operator()(const StepDone& done)
     {
+        std::erase(batch_.skipped, done.step);
         if (std::ranges::find(batch_.done, done.step) == batch_.done.end())
             batch_.done.push_back(done.step);
         forget(done.step);
@@ -30,6 +39,7 @@ public:
     void operator()(const StepReopened& reopened)
     {
         std::erase(batch_.done, reopened.step);
+        std::erase(batch_.skipped, reopened.step);
         forget(reopened.step);
     }
     void operator()(const WeighedNow& now)
@@ -49,6 +59,30 @@ public:
         batch_.readings.push_back({r.what, r.celsius, event_.at});
     }
     void operator()(const LookedIn& look) { batch_.looks.push_back({look.saw, event_.at}); }
+    void operator()(const TimerSet& set)
+    {
+        batch_.timers.push_back({event_.id, set.name, set.seconds, event_.at});
+    }
+    void operator()(const TimerStopped& stopped)
+    {
+        std::erase_if(batch_.timers, [&](const TimerAt& t) { return t.event == stopped.event; });
+    }
+    void operator()(const Blended& burst)
+    {
+        ++batch_.blended.bursts;
+        batch_.blended.seconds += burst.seconds;
+    }
+    void operator()(const PartLost& lost)
+    {
+        batch_.losses.push_back({lost.loss, batch_.weighings.size(), event_.at});
+    }
+    void operator()(const Substituted& other)
+    {
+        std::erase_if(batch_.substitutes,
+                      [&](const Substitute& s) { return s.line == other.by.line; });
+        batch_.substitutes.push_back(other.by);
+    }
+    void operator()(const NearMiss& miss) { batch_.nearMisses.push_back({miss.kind, event_.at}); }
     void operator()(const Noted& note) { batch_.notes.push_back({note.text, event_.at}); }
     void operator()(const BatchFinished& made)
     {
@@ -75,12 +109,29 @@ private:
 
 } // namespace
 
+std::vector<bool> Batch::isDone() const
+{
+    std::vector<bool> out;
+    for (const DayStep& step : plan.steps)
+        out.push_back(std::ranges::find(done, keyOf(step)) != done.end());
+    return out;
+}
+
+std::vector<bool> Batch::passed() const
+{
+    std::vector<bool> out = isDone();
+    for (std::size_t i = 0; i < out.size(); ++i)
+        out[i] = out[i] || std::ranges::find(skipped, keyOf(plan.steps[i])) != skipped.end();
+    return out;
+}
+
 std::size_t Batch::nextStep() const
 {
-    const auto open = std::ranges::find_if(plan.steps, [&](const DayStep& step) {
-        return std::ranges::find(done, keyOf(step)) == done.end();
-    });
-    return static_cast<std::size_t>(open - plan.steps.begin());
+    const auto past = passed();
+    if (chosen)
+        if (const std::size_t at = placeOf(plan, *chosen); at < plan.steps.size() && !past[at])
+            return at;
+    return firstOpen(plan, past);
 }
 
 heat::DayMoments Batch::moments() const
@@ -104,6 +155,36 @@ std::vector<Weighed> Batch::lastWords() const
         std::erase_if(out, [&](const Weighed& old) { return old.target == w.weighed.target; });
         out.push_back(w.weighed);
     }
+    return out;
+}
+
+DayFacts Batch::facts() const
+{
+    DayFacts out{lastWords(), {}, substitutes};
+    for (const AddedAt& added : topUps)
+        out.topUps.push_back(added.topUp);
+    for (const LostAt& lost : losses) {
+        const auto before = weighings.begin() + std::ptrdiff_t(lost.weighings);
+        for (Weighed& w : out.weighed) {
+            // Weighed anew since, it is what it was weighed to be.
+            const bool since = std::any_of(before, weighings.end(), [&](const WeighedAt& later) {
+                return later.weighed.target == w.target;
+            });
+            if (!since && std::ranges::find(lost.loss.of, w.target) != lost.loss.of.end())
+                w.grams *= 1.0 - lost.loss.share;
+        }
+        for (std::size_t i = 0; i < topUps.size(); ++i)
+            if (std::ranges::find(lost.loss.besides, topUps[i].event) != lost.loss.besides.end())
+                out.topUps[i].grams *= 1.0 - lost.loss.share;
+    }
+    return out;
+}
+
+std::array<int, countOf<WeighOrigin>()> Batch::origins() const
+{
+    std::array<int, countOf<WeighOrigin>()> out{};
+    for (const Weighed& w : lastWords())
+        ++out[static_cast<std::size_t>(w.origin)];
     return out;
 }
 

@@ -4,6 +4,9 @@
 
 #include "core/batch/event.h"
 
+#include "core/units/enum_count.h"
+
+#include <array>
 #include <span>
 #include <vector>
 
@@ -19,6 +22,15 @@ struct WeighedAt {
 struct AddedAt {
     std::string event; // names it for TakenBack
     TopUp topUp;
+    std::int64_t at = 0;
+};
+struct LostAt {
+    Loss loss;
+    std::size_t weighings = 0; // how many there were before it
+    std::int64_t at = 0;
+};
+struct MissedAt {
+    NearMissKind kind = NearMissKind::LyeSplash;
     std::int64_t at = 0;
 };
 struct NotedAt {
@@ -38,6 +50,11 @@ struct Batch {
     std::vector<WeighedAt> weighings; // every one, in order; the last word on a target counts
     std::vector<AddedAt> topUps;      // those not taken back
     std::vector<NotedAt> notes;
+    std::vector<LostAt> losses;
+    std::vector<Substitute> substitutes; // the last word on a line
+    std::vector<TimerAt> timers;         // those not stopped
+    BlendedSoFar blended;
+    std::vector<MissedAt> nearMisses;
     std::vector<ReadingAt> readings;
     std::vector<LookAt> looks;
     // When steps were said to be done; the last word of each.
@@ -45,12 +62,24 @@ struct Batch {
     std::optional<BatchFinished> made;
     std::vector<std::string> unreadable; // kinds of events that could not be read
 
-    // Place in the plan of the first step that is not done; its size when all are.
+    std::vector<StepKey> skipped;
+    std::optional<StepKey> chosen; // out of order; until it is done, left out or another is chosen
+
+    // Which steps are done or left out, as many as the plan has.
+    std::vector<bool> passed() const;
+    std::vector<bool> isDone() const;
+    // The step at hand: the chosen one, or the first that can be done; the plan's size when all are
+    // passed.
     std::size_t nextStep() const;
     // When lye was in, jug and pot were joined, and it was poured.
     heat::DayMoments moments() const;
     // The last word on every target, in the order of those words.
     std::vector<Weighed> lastWords() const;
+    // What of it is still there, with what went in beside the plan and instead of it: losses take
+    // their share of what lay where they happened.
+    DayFacts facts() const;
+    // How many of the last words have each origin.
+    std::array<int, countOf<WeighOrigin>()> origins() const;
 };
 
 // What one more event makes of it.

@@ -119,6 +119,10 @@ struct Apply {
     {
         return SetHandling{exchange(formula.handling, e.handling)};
     }
+    std::optional<Edit> operator()(const SetWay& e) const
+    {
+        return SetWay{exchange(formula.way, e.way)};
+    }
     std::optional<Edit> operator()(const SetHeatPlan& e) const
     {
         return SetHeatPlan{exchange(formula.heat, e.heat)};

@@ -66,6 +66,9 @@ struct SetHandling {
 struct SetHeatPlan {
     std::optional<HeatPlan> heat;
 };
+struct SetWay { // through the day
+    DayWay way;
+};
 // Settings are set whole; field says which one the maker touched.
 enum class SettingField {
     Superfat,
@@ -102,7 +105,7 @@ struct SetText {
 using Edit =
     std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater, SetMaterial,
                  SetLye, SetLiquid, SetOilsTotal, SetText, SetLocked, SetPortion, SetSolvent,
-                 SetPortions, SetMixing, SetMoulds, SetCutting, SetHandling, SetHeatPlan>;
+                 SetPortions, SetMixing, SetMoulds, SetCutting, SetHandling, SetHeatPlan, SetWay>;
 
 // Applies the edit and returns the one that takes it back. An edit that names a line that is not
 // there, an id that is, or a new amount for a locked line changes nothing and returns nothing.

@@ -2,6 +2,7 @@
 // goes into, how lye and liquid are stated. Plain data; amounts/solve.h checks and solves it.
 #pragma once
 
+#include "core/formula/day_way.h"
 #include "core/formula/heat_plan.h"
 #include "core/formula/mould.h"
 #include "core/materials/material.h"
@@ -14,20 +15,6 @@
 #include <vector>
 
 namespace rhexion {
-
-enum class Vessel { LyeJug, SecondJug, OilPot, Emulsion, Trace, AfterCook, Top };
-inline constexpr std::array allVessels{Vessel::LyeJug,   Vessel::SecondJug, Vessel::OilPot,
-                                       Vessel::Emulsion, Vessel::Trace,     Vessel::AfterCook,
-                                       Vessel::Top};
-inline constexpr bool isJug(Vessel vessel)
-{
-    return vessel == Vessel::LyeJug || vessel == Vessel::SecondJug;
-}
-// What goes in when the cook is over takes up no lye until then.
-inline constexpr bool joinsLate(Vessel vessel)
-{
-    return vessel == Vessel::AfterCook || vessel == Vessel::Top;
-}
 
 enum class AmountUnit {
     Gram,
@@ -184,6 +171,7 @@ struct Formula {
     Cutting cutting;
     Handling handling;
     std::optional<HeatPlan> heat; // nothing: the maker's usual one
+    DayWay way;                   // how the maker goes through the day
     Mass oilsTotal;               // used only when every oil is a per cent of oils
     LineId lastId = 0;            // of lines and portions
 
@@ -199,8 +187,6 @@ struct Formula {
     friend bool operator==(const Formula&, const Formula&);
 };
 
-const char* codeOf(Vessel vessel);
-std::optional<Vessel> vesselFromCode(const std::string& code);
 const char* codeOf(AmountUnit unit);
 std::optional<AmountUnit> amountUnitFromCode(const std::string& code);
 

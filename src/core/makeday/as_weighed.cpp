@@ -1,6 +1,9 @@
 #include "core/makeday/as_weighed.h"
 
+#include "core/units/enum_count.h"
+
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace rhexion {
@@ -8,6 +11,9 @@ namespace rhexion {
 namespace {
 
 using What = WeighTarget::What;
+
+constexpr std::array<const char*, countOf<WeighOrigin>()> originCodes{"typed", "as-planned",
+                                                                      "scale"};
 
 double gramsFor(const WeighTarget& target, double plannedGrams, const std::vector<Weighed>& weighed)
 {
@@ -17,14 +23,18 @@ double gramsFor(const WeighTarget& target, double plannedGrams, const std::vecto
     return found == weighed.rend() ? plannedGrams : found->grams;
 }
 
+bool isWeighed(const WeighTarget& target, const std::vector<Weighed>& weighed)
+{
+    return std::ranges::find(weighed, target, &Weighed::target) != weighed.end();
+}
+
 // The plan with the weighings put in.
-void fillBowl(AsWeighed& out, const Formula& plan, const Reckoning& planned,
-              const std::vector<Weighed>& weighed, const std::vector<TopUp>& topUps)
+void fillBowl(AsWeighed& out, const Formula& plan, const Reckoning& planned, const DayFacts& facts)
 {
     const auto now = [&](WeighTarget target) {
-        return gramsFor(target, plannedGrams(target, plan, planned), weighed);
+        return gramsFor(target, plannedGrams(target, plan, planned), facts.weighed);
     };
-    Formula& bowl = out.formula = plan;
+    Formula& bowl = out.formula = withSubstitutes(plan, facts.substitutes);
     Amounts& amounts = out.amounts = planned.amounts;
     double aside = 0.0; // liquid for lines, weighed apart from the rest of it
     for (std::size_t i = 0; i < plan.lines.size(); ++i) {
@@ -41,7 +51,7 @@ void fillBowl(AsWeighed& out, const Formula& plan, const Reckoning& planned,
         else
             bowl.lines[i].amount = {amounts.lines[i], AmountUnit::Gram};
     }
-    for (const TopUp& topUp : topUps) {
+    for (const TopUp& topUp : facts.topUps) {
         bowl.lines.push_back(
             {bowl.newId(), topUp.material, topUp.vessel, {topUp.grams, AmountUnit::Gram}});
         amounts.lines.push_back(topUp.grams);
@@ -57,6 +67,29 @@ void fillBowl(AsWeighed& out, const Formula& plan, const Reckoning& planned,
             continue;
         amounts.held[p] = now({What::HeldOil, bowl.portions[p].id});
         bowl.portions[p].held->amount = {amounts.held[p], AmountUnit::Gram};
+    }
+}
+
+// Liquid that is too much can be left out of what is still to be poured.
+void addLessWater(AsWeighed& out, const Formula& plan, const Reckoning& planned,
+                  const std::vector<Weighed>& weighed)
+{
+    const double pure = out.reckoning.sodium.pureGrams + out.reckoning.potassium.pureGrams;
+    const double tooMuch = out.reckoning.waterPresent - pure * *planned.pure.ratio;
+    std::vector<WeighTarget> open{{What::JugWater, 0}};
+    if (const Line* makeUp = plan.makeUp())
+        open.push_back({What::Line, makeUp->id});
+    for (const WeighTarget& target : open) {
+        const double left = plannedGrams(target, plan, planned);
+        if (tooMuch <= 0.0 || left <= 0.0 || isWeighed(target, weighed))
+            continue;
+        const Line* line = plan.find(target.line);
+        const double share =
+            line ? line->material->part(Part::Water).range.typical() : 1.0; // of water in it
+        if (share > 0.0)
+            out.mends.push_back(
+                {DayMendKind::WeighLess, target, std::min(left, tooMuch / share), 0.0});
+        return;
     }
 }
 
@@ -113,6 +146,8 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
                                  pure * std::max(1.5, now.pure.ratio.value_or(0.0))});
         }
     }
+    if (strengthOff < -strengthTolerance && planned.pure.ratio)
+        addLessWater(out, plan, planned, weighed);
     if (strengthOff > strengthTolerance && planned.pure.ratio) {
         const double pure = now.sodium.pureGrams + now.potassium.pureGrams;
         // Water is only ever added; too much of it dries out.
@@ -124,17 +159,58 @@ void addMends(AsWeighed& out, const Formula& plan, const Reckoning& planned,
 
 } // namespace
 
-AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned,
-                          const std::vector<Weighed>& weighed, WeighTarget latest,
-                          const std::vector<TopUp>& topUps)
+Formula withSubstitutes(Formula formula, const std::vector<Substitute>& substitutes)
+{
+    for (const Substitute& other : substitutes)
+        if (Line* line = formula.find(other.line))
+            line->material = other.material;
+    return formula;
+}
+
+AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned, const DayFacts& facts,
+                          WeighTarget latest)
 {
     AsWeighed out;
-    fillBowl(out, plan, planned, weighed, topUps);
+    fillBowl(out, plan, planned, facts);
     out.reckoning = reckonGiven(out.formula, out.amounts);
     out.superfatPlanned = planned.superfatTrue;
     out.strengthPlanned = planned.pure.strength;
-    addMends(out, plan, planned, weighed, latest);
+    addMends(out, plan, planned, facts.weighed, latest);
     return out;
+}
+
+DayFacts after(const DayMend& mend, const Formula& plan, const Reckoning& planned, DayFacts facts)
+{
+    const auto moveBy = [&](double grams) {
+        const double now =
+            gramsFor(mend.target, plannedGrams(mend.target, plan, planned), facts.weighed);
+        facts.weighed.push_back({mend.target, std::max(0.0, now + grams), WeighOrigin::Typed});
+    };
+    const auto pour = [&](double grams) {
+        facts.topUps.push_back({plainWater(), Vessel::Trace, grams});
+    };
+    switch (mend.kind) {
+    case DayMendKind::TakeOut:
+    case DayMendKind::WeighLess: moveBy(-mend.grams); break;
+    case DayMendKind::AddMore:
+    case DayMendKind::AddOil: moveBy(mend.grams); break;
+    case DayMendKind::AddHydroxide:
+        moveBy(mend.grams);
+        pour(mend.withWaterGrams);
+        break;
+    case DayMendKind::AddWater: pour(mend.grams); break;
+    }
+    return facts;
+}
+
+const char* codeOf(WeighOrigin origin)
+{
+    return originCodes[static_cast<std::size_t>(origin)];
+}
+
+std::optional<WeighOrigin> weighOriginFromCode(const std::string& code)
+{
+    return valueWithCode<WeighOrigin>(originCodes, code);
 }
 
 } // namespace rhexion

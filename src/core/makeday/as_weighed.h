@@ -9,7 +9,9 @@
 namespace rhexion {
 
 // Where the figure of a weighing comes from; the journal keeps it.
-enum class WeighOrigin { Typed, AsPlanned };
+enum class WeighOrigin { Typed, AsPlanned, Scale };
+const char* codeOf(WeighOrigin origin);
+std::optional<WeighOrigin> weighOriginFromCode(const std::string& code);
 
 struct Weighed {
     WeighTarget target;
@@ -24,12 +26,20 @@ struct TopUp {
     double grams = 0.0; // 0 to Mass::largestGrams
 };
 
+// Another material in a line's place, as many grams of it as are weighed there.
+struct Substitute {
+    LineId line = 0;
+    MaterialPtr material; // no hydroxide
+};
+Formula withSubstitutes(Formula formula, const std::vector<Substitute>& substitutes);
+
 enum class DayMendKind {
     TakeOut,      // of what was just weighed, while it still lies on top
     AddMore,      // of what was just weighed
     AddOil,       // soaks up lye that is too much
     AddHydroxide, // dissolved first in its own water
-    AddWater      // to bring the strength back
+    AddWater,     // to bring the strength back
+    WeighLess     // of what is not weighed yet
 };
 
 struct DayMend {
@@ -54,10 +64,18 @@ struct AsWeighed {
 inline constexpr double superfatTolerance = 0.003;
 inline constexpr double strengthTolerance = 0.005;
 
+// What happened at the scale so far.
+struct DayFacts {
+    std::vector<Weighed> weighed; // the last word on a target counts
+    std::vector<TopUp> topUps;
+    std::vector<Substitute> substitutes;
+};
+
 // Things not yet weighed count as planned. latest is what was weighed last, whose surplus can still
 // be taken out. What is weighed is always accounted: lye without fat is lye heavy, not refused.
-AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned,
-                          const std::vector<Weighed>& weighed, WeighTarget latest,
-                          const std::vector<TopUp>& topUps = {});
+AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned, const DayFacts& facts,
+                          WeighTarget latest);
+// What is in the bowl once a mend is done.
+DayFacts after(const DayMend& mend, const Formula& plan, const Reckoning& planned, DayFacts facts);
 
 } // namespace rhexion

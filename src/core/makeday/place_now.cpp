@@ -2,7 +2,10 @@
 
 #include "core/materials/demand.h"
 
+#include "core/units/enum_count.h"
+
 #include <algorithm>
+#include <array>
 
 namespace rhexion {
 
@@ -10,6 +13,9 @@ namespace {
 
 using What = WeighTarget::What;
 using Kind = DayStepKind;
+
+constexpr std::array<const char*, countOf<Place>()> placeCodes{"lye-jug", "second-jug", "oil-pot",
+                                                               "batter",  "bowl",       "mould"};
 
 bool isHydroxide(What what)
 {
@@ -19,8 +25,10 @@ bool isHydroxide(What what)
 
 class Day {
 public:
-    Day(const Formula& f, const DayPlan& plan, std::size_t step, std::span<const Weighed> weighed)
-        : f_(f), steps_(plan.steps), now_(std::min(step, plan.steps.size())), weighed_(weighed)
+    Day(const Formula& f, const DayPlan& plan, std::size_t step, const std::vector<bool>& done,
+        std::span<const Weighed> weighed)
+        : f_(f), steps_(plan.steps), done_(done), now_(std::min(step, plan.steps.size())),
+          weighed_(weighed)
     {
     }
 
@@ -44,18 +52,24 @@ public:
     }
 
 private:
-    bool done(Kind kind, Vessel vessel, PortionId portion = 0) const
+    // Whether the plan has such a step and it is done; any portion where none is named.
+    bool done(Kind kind, std::optional<Vessel> vessel = {}, PortionId portion = 0) const
     {
-        for (std::size_t i = 0; i < now_; ++i)
-            if (steps_[i].kind == kind && steps_[i].vessel == vessel &&
-                steps_[i].portion == portion)
+        return any(kind, vessel, portion, true);
+    }
+    // Whether no such step stands open: an older plan has not all kinds.
+    bool past(Kind kind, std::optional<Vessel> vessel = {}, PortionId portion = 0) const
+    {
+        return !any(kind, vessel, portion, false);
+    }
+    bool any(Kind kind, std::optional<Vessel> vessel, PortionId portion, bool isDone) const
+    {
+        for (std::size_t i = 0; i < steps_.size(); ++i)
+            if (done_[i] == isDone && steps_[i].kind == kind &&
+                (!vessel || steps_[i].vessel == *vessel) &&
+                (portion == 0 || steps_[i].portion == portion))
                 return true;
         return false;
-    }
-    bool done(Kind kind) const
-    {
-        return std::any_of(steps_.begin(), steps_.begin() + std::ptrdiff_t(now_),
-                           [&](const DayStep& s) { return s.kind == kind; });
     }
 
     Place place() const
@@ -139,19 +153,46 @@ private:
     // Whether what was weighed at the step has gone to where it belongs, or waits in its cup.
     bool isIn(const DayStep& step) const
     {
-        if (isHydroxide(step.target.what))
+        const What what = step.target.what;
+        if (what == What::Potassium || what == What::PotassiumSecond)
+            if (done(Kind::PotassiumIntoLiquid, step.vessel))
+                return true;
+        if (isHydroxide(what))
             return done(Kind::LyeIntoLiquid, step.vessel);
         if (step.portion != 0)
             return step.kind != Kind::SetOilAside
                        ? done(Kind::PortionBack, Vessel::Trace, step.portion)
                        : false;
         switch (step.vessel) {
-        case Vessel::Emulsion: return done(Kind::Emulsion);
-        case Vessel::Trace: return done(Kind::Trace);
+        case Vessel::LyeJug:
+        case Vessel::SecondJug: return inJug(step);
+        case Vessel::OilPot: return inPot(step);
+        case Vessel::Emulsion: return byHand(step).value_or(done(Kind::Emulsion));
+        case Vessel::Trace: return byHand(step).value_or(done(Kind::Trace));
         case Vessel::AfterCook: return done(Kind::AfterCook);
         case Vessel::Top: return done(Kind::Top);
-        default: return true;
         }
+        return true;
+    }
+    bool inJug(const DayStep& step) const
+    {
+        const MaterialPtr m = materialOf(step.target);
+        return !(step.target.what == What::Line && m && goesIntoCooledLye(*m)) ||
+               past(Kind::IntoCooledLye, step.vessel);
+    }
+    bool inPot(const DayStep& step) const
+    {
+        const MaterialPtr m = materialOf(step.target);
+        return (m && m->isOil()) || past(Kind::IntoOils);
+    }
+    // Nothing where it does not go in by hand.
+    std::optional<bool> byHand(const DayStep& step) const
+    {
+        for (std::size_t i = 0; i < steps_.size(); ++i)
+            if (steps_[i].kind == Kind::ScentByHand && step.target.what == What::Line &&
+                steps_[i].target.line == step.target.line)
+                return done_[i];
+        return std::nullopt;
     }
 
     void put(PlaceNow& out, std::size_t i, double grams) const
@@ -206,16 +247,28 @@ private:
 
     const Formula& f_;
     const std::vector<DayStep>& steps_;
+    const std::vector<bool>& done_;
     std::size_t now_;
     std::span<const Weighed> weighed_;
 };
 
 } // namespace
 
-PlaceNow placeNow(const Formula& formula, const DayPlan& plan, std::size_t step,
-                  std::span<const Weighed> weighed, std::span<const TopUp> topUps)
+const char* codeOf(Place place)
 {
-    return Day(formula, plan, step, weighed).at(topUps);
+    return placeCodes[static_cast<std::size_t>(place)];
+}
+
+std::optional<Place> placeFromCode(const std::string& code)
+{
+    return valueWithCode<Place>(placeCodes, code);
+}
+
+PlaceNow placeNow(const Formula& formula, const DayPlan& plan, std::size_t step,
+                  const std::vector<bool>& done, std::span<const Weighed> weighed,
+                  std::span<const TopUp> topUps)
+{
+    return Day(formula, plan, step, done, weighed).at(topUps);
 }
 
 } // namespace rhexion

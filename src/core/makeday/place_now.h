@@ -11,6 +11,8 @@
 namespace rhexion {
 
 enum class Place { LyeJug, SecondJug, OilPot, Batter, Bowl, Mould };
+const char* codeOf(Place place);
+std::optional<Place> placeFromCode(const std::string& code);
 
 struct Lying {
     WeighTarget target;   // None: it went in beside the plan
@@ -26,9 +28,11 @@ struct PlaceNow {
     Contents contents;          // of what is in it
 };
 
-// The place the step is about, before that step is done. step may be the plan's size: all is done.
-// Only what was weighed lies anywhere. A bowl holds its share of the batter, by parts.
+// The place the step is about, before that step is done; done: which steps are, as many as there
+// are. step may be the plan's size: all is done. Only what was weighed lies anywhere. A bowl holds
+// its share of the batter, by parts.
 PlaceNow placeNow(const Formula& formula, const DayPlan& plan, std::size_t step,
-                  std::span<const Weighed> weighed, std::span<const TopUp> topUps);
+                  const std::vector<bool>& done, std::span<const Weighed> weighed,
+                  std::span<const TopUp> topUps);
 
 } // namespace rhexion

@@ -75,7 +75,10 @@ std::variant<AfterSlip, Refusal> afterSlip(const Formula& formula, const Reckoni
     }
     }
     // Past half the oils again it is another batch, and a pot that is twice too small.
-    AfterSlip out{reckonAsWeighed(plan, planned, weighed, latest, topUps), false};
+    AfterSlip out{reckonAsWeighed(plan, planned, {weighed, topUps, {}}, latest), false};
+    // All of it is in already.
+    std::erase_if(out.bowl.mends,
+                  [](const DayMend& mend) { return mend.kind == DayMendKind::WeighLess; });
     for (const DayMend& mend : out.bowl.mends)
         if (mend.kind == DayMendKind::AddOil && mend.grams > 0.5 * planned.oilsGrams)
             out.tooFar = true;

@@ -28,6 +28,8 @@ inline constexpr std::size_t moulds = 40; // that one batch goes into
 inline constexpr std::size_t factorsOff = 40;
 inline constexpr std::size_t lotText = 2000; // supplier, notes of a jar
 inline constexpr std::size_t journalNote = 20000;
+inline constexpr std::size_t timerName = 200;
+inline constexpr std::size_t ownStep = 500; // of a maker's day
 
 // UTF-16 units of UTF-8 text.
 std::size_t length(std::string_view utf8);

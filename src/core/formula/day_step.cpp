@@ -1,4 +1,4 @@
-#include "core/batch/event.h"
+#include "core/formula/day_step.h"
 
 #include "core/units/enum_count.h"
 
@@ -27,7 +27,30 @@ constexpr std::array<const char*, countOf<DayStepKind>()> stepCodes{"prepare",
                                                                     "cook",
                                                                     "after-cook",
                                                                     "pour",
-                                                                    "top"};
+                                                                    "top",
+                                                                    "infuse-oil",
+                                                                    "cook-produce",
+                                                                    "drink-flat",
+                                                                    "freeze-ahead",
+                                                                    "stock-lye-ready",
+                                                                    "set-out",
+                                                                    "wet-colour",
+                                                                    "cold-bath",
+                                                                    "potassium-into-liquid",
+                                                                    "look-through",
+                                                                    "into-cooled-lye",
+                                                                    "into-oils",
+                                                                    "wait-to-meet",
+                                                                    "cook-separates",
+                                                                    "cook-applesauce",
+                                                                    "cook-mash",
+                                                                    "test-cook",
+                                                                    "cool-for-scent",
+                                                                    "scent-by-hand",
+                                                                    "pour-portion",
+                                                                    "layer-wait",
+                                                                    "cover-up",
+                                                                    "own"};
 static_assert(stepCodes.back() != nullptr);
 
 constexpr std::array<const char*, countOf<WeighTarget::What>()> targetCodes{
@@ -36,11 +59,6 @@ constexpr std::array<const char*, countOf<WeighTarget::What>()> targetCodes{
 static_assert(targetCodes.back() != nullptr);
 
 } // namespace
-
-StepKey keyOf(const DayStep& step)
-{
-    return {step.kind, step.target, step.vessel, step.portion};
-}
 
 const char* codeOf(DayStepKind kind)
 {

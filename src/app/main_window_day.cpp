@@ -1,0 +1,83 @@
+// The plan of the day, the devices and the rehearsal, wired into the window.
+#include "app/devices/devices_window.h"
+#include "app/file_actions.h"
+#include "app/formulating/topic_print.h"
+#include "app/main_window.h"
+#include "app/make/day_plan_page.h"
+#include "app/make/make_page.h"
+#include "app/rehearsal/rehearsal_window.h"
+#include "document/formula_document.h"
+#include "document/heat_watcher.h"
+#include "storage/formula_json.h"
+#include "words/refusal_words.h"
+
+#include <QFileDialog>
+
+namespace rhexion {
+
+void MainWindow::wireDay()
+{
+    connect(make_, &MakePage::dayWanted, this, &MainWindow::showDay);
+    const auto anew = [this] {
+        if (make_->isVisible() && !make_->batch())
+            showDay();
+    };
+    connect(document_, &FormulaDocument::changed, make_, anew);
+    connect(heat_, &HeatWatcher::found, make_, anew);
+    DayPlanPage& day = make_->day();
+    connect(&day, &DayPlanPage::makeWanted, this, &MainWindow::makeBatch);
+    connect(&day, &DayPlanPage::wayWanted, this, [this](const DayWay& way, const QString& what) {
+        document_->apply(SetWay{way}, what);
+    });
+    for (DayPlanPage* page : {&day, &make_->wholeDay()})
+        connect(page, &DayPlanPage::printWanted, this, [this, page] {
+            printFacts(*this, page->facts(), QString::fromStdString(document_->formula().name),
+                       speech().habits());
+        });
+    connect(&day, &DayPlanPage::rehearseWanted, this, [this] {
+        rehearsal().setFormula(document_->formula(), document_->reckoning());
+        rehearsal().show();
+        rehearsal().raise();
+    });
+    connect(&day, &DayPlanPage::secondWanted, this, [this] {
+        const QString path = QFileDialog::getOpenFileName(
+            this, tr("A second batch on the same bench"), {}, tr("Formulas (*.rhexion)"));
+        if (path.isEmpty())
+            return;
+        const auto read = readFormulaFile(path);
+        if (const auto* fault = std::get_if<FileFault>(&read))
+            say(words::fileFault(*fault));
+        else
+            make_->day().setSecond(std::get<Formula>(read));
+    });
+}
+
+void MainWindow::showDay()
+{
+    std::shared_ptr<const heat::HeatForecast> forecast;
+    if (const HeatResult* result = heat_->result())
+        forecast = std::make_shared<heat::HeatForecast>(result->told.forecast);
+    make_->day().setFormula(document_->formula(), document_->reckoning(), std::move(forecast));
+}
+
+DevicesWindow& MainWindow::devices()
+{
+    if (!devices_) {
+        devices_ = new DevicesWindow(workshop_.devices(), this);
+        connect(devices_, &DevicesWindow::said, this, &MainWindow::say);
+    }
+    devices_->setSpeech(speech());
+    return *devices_;
+}
+
+RehearsalWindow& MainWindow::rehearsal()
+{
+    if (!rehearsal_) {
+        rehearsal_ = new RehearsalWindow(*stock_, this);
+        connect(rehearsal_, &RehearsalWindow::said, this, &MainWindow::say);
+    }
+    rehearsal_->setSpeech(speech());
+    return *rehearsal_;
+}
+
+} // namespace rhexion
