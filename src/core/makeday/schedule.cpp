@@ -37,6 +37,10 @@ public:
     {
         for (std::size_t d = 0; d < days_.size(); ++d)
             layDone(d);
+        // Done more quickly than usual, a step began when the one before it was done.
+        std::ranges::stable_sort(out_, {}, &ScheduledStep::until);
+        for (std::size_t i = 1; i < out_.size(); ++i)
+            out_[i].from = std::clamp(out_[i].from, out_[i - 1].until, out_[i].until);
         while (const auto next = soonest())
             put(next->first, next->second);
         std::ranges::stable_sort(out_, {}, &ScheduledStep::from);

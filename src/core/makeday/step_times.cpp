@@ -125,8 +125,10 @@ std::vector<StepTimes> timesOf(const DayPlan& plan, const Formula& f, const Reck
             if (step.kind == Kind::LyeIntoLiquid || step.kind == Kind::PotassiumIntoLiquid)
                 t.hands = about(std::max(120.0, h.portions * (h.pauseMinutes * minute + 20.0)));
             const auto* meeting = std::get_if<heat::MeetingForecast>(&forecast->meeting);
-            if (step.kind == Kind::WaitToMeet && meeting && meeting->meeting)
-                t.waiting = about(std::max(0.0, meeting->meeting->from));
+            // Where they never share the window, until they are near each other all the same.
+            if (step.kind == Kind::WaitToMeet && meeting && (meeting->meeting || meeting->near))
+                t.waiting = about(
+                    std::max(0.0, meeting->meeting ? meeting->meeting->from : *meeting->near));
             if (forecast->cook)
                 if (const auto seconds = cookSeconds(*forecast->cook, step.kind))
                     t.waiting = Interval::around(*seconds * 0.6, *seconds, *seconds * 1.7);
