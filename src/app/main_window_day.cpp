@@ -1,13 +1,15 @@
 // The plan of the day, the devices and the rehearsal, wired into the window.
 #include "app/devices/devices_window.h"
+#include "app/devices/pouring_hand.h"
 #include "app/file_actions.h"
-#include "app/formulating/topic_print.h"
 #include "app/main_window.h"
 #include "app/make/day_plan_page.h"
 #include "app/make/make_page.h"
+#include "app/print_preview.h"
 #include "app/rehearsal/rehearsal_window.h"
 #include "document/formula_document.h"
 #include "document/heat_watcher.h"
+#include "sheet/day_sheet.h"
 #include "storage/formula_json.h"
 #include "words/refusal_words.h"
 
@@ -30,9 +32,12 @@ void MainWindow::wireDay()
         document_->apply(SetWay{way}, what);
     });
     for (DayPlanPage* page : {&day, &make_->wholeDay()})
-        connect(page, &DayPlanPage::printWanted, this, [this, page] {
-            printFacts(*this, page->facts(), QString::fromStdString(document_->formula().name),
-                       speech().habits());
+        connect(page, &DayPlanPage::printWanted, this, [this, page](bool large) {
+            previewPages(*this, tr("The day, as it will be printed"),
+                         QString::fromStdString(document_->formula().name), speech().habits(),
+                         [html = page->sheet(), large](QPagedPaintDevice& to) {
+                             drawDaySheet(to, html, large);
+                         });
         });
     connect(&day, &DayPlanPage::rehearseWanted, this, [this] {
         rehearsal().setFormula(document_->formula(), document_->reckoning());
@@ -65,6 +70,13 @@ DevicesWindow& MainWindow::devices()
     if (!devices_) {
         devices_ = new DevicesWindow(workshop_.devices(), this);
         connect(devices_, &DevicesWindow::said, this, &MainWindow::say);
+        // The one who pours is there with the scale.
+        auto* hand = new PouringHand(workshop_.devices(), this);
+        const auto watch = [this, hand] {
+            hand->watch(make_ ? make_->batch() : nullptr, devices_->standin());
+        };
+        connect(devices_, &DevicesWindow::standinBegun, hand, watch);
+        connect(&making(), &MakePage::begun, hand, watch);
     }
     devices_->setSpeech(speech());
     return *devices_;

@@ -50,6 +50,9 @@ QString helpText()
                "      how sure they are, cautions and the whole working; FILE - reads stdin\n"
                "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]\n"
                "      the batch sheet as a one-page PDF, the working on pages after it\n"
+               "  rhexion-cli sheet FILE --pdf OUT --day [--large] [--pour-at TIME]\n"
+               "      the day sheet: times, boxes to tick, blanks; large to be read at arm’s "
+               "length\n"
                "  rhexion-cli materials [WORD...] [--json]\n"
                "      materials of the catalogue; with a word, those of it and of the foods table\n"
                "      that match\n") +
@@ -132,13 +135,12 @@ int reckonFile(const QString& path, bool json, const QString& fittings, const Sp
 }
 
 // Drawing a page needs Qt's graphics libraries, which are slow to load; only this command pays.
-int sheet(const QString& path, const QString& pdf, const QString& unit, bool working)
+int sheet(const QString& path, const QString& pdf, const QString& unit, const QStringList& how)
 {
     QProcess process;
     process.setProcessChannelMode(QProcess::ForwardedChannels);
     process.start(QCoreApplication::applicationDirPath() + QStringLiteral("/rhexion-sheet"),
-                  working ? QStringList{path, pdf, unit, QStringLiteral("working")}
-                          : QStringList{path, pdf, unit});
+                  QStringList{path, pdf, unit} + how);
     if (!process.waitForStarted())
         return badInput(
             path, CliText::tr("the sheet writer, rhexion-sheet, is not beside this program."));
@@ -218,9 +220,14 @@ int main(int argc, char** argv)
     const QCommandLineOption bars("bars", {}, "bars");
     const QCommandLineOption cured("cured", {}, "grams");
     const QCommandLineOption mould("mould", {}, "shape");
+    const QCommandLineOption pourAt("pour-at", {}, "time");
+    const QCommandLineOption day("day", {});
+    const QCommandLineOption large("large", {});
+    const QCommandLineOption within("within", {}, "hours");
     const QCommandLineOption left("left", {}, "material=grams");
-    parser.addOptions({help, version, json, pdf, unit, working, markdown, noGuards, fittings,
-                       journal, hardness, dose, wish, offer, atMost, bars, cured, mould, left});
+    parser.addOptions({help,     version, json,     pdf,    unit,   working, markdown, noGuards,
+                       fittings, journal, hardness, dose,   wish,   offer,   atMost,   bars,
+                       cured,    mould,   left,     pourAt, within, day,     large});
     if (!parser.parse(app.arguments()))
         return usage(parser.errorText());
     if (parser.isSet(help)) {
@@ -235,7 +242,7 @@ int main(int argc, char** argv)
     if (words.isEmpty())
         return usage(
             CliText::tr("say what to do: reckon, sheet, materials, mould, scent, blend, water, "
-                        "working, heat, solve, parse or text."));
+                        "working, heat, day, solve, parse or text."));
     const QString command = words.takeFirst();
     const auto habits = habitsWithUnit(parser.value(unit));
     if (!habits)
@@ -255,10 +262,11 @@ int main(int argc, char** argv)
         options.offers = parser.values(offer);
         options.mould = parser.value(mould);
         options.left = parser.values(left);
+        options.pourAt = parser.value(pourAt);
         options.speech = Speech(*habits);
         for (const auto& [option, into] :
              {std::pair(&dose, &options.dose), std::pair(&bars, &options.bars),
-              std::pair(&cured, &options.cured)}) {
+              std::pair(&cured, &options.cured), std::pair(&within, &options.within)}) {
             if (!parser.isSet(*option))
                 continue;
             bool good = false;
@@ -284,5 +292,14 @@ int main(int argc, char** argv)
                           Speech(*habits));
     if (!parser.isSet(pdf))
         return usage(CliText::tr("sheet needs --pdf OUT."));
-    return sheet(words.first(), parser.value(pdf), parser.value(unit), parser.isSet(working));
+    QStringList how;
+    if (parser.isSet(day)) {
+        const auto at = timeOfDay(parser.value(pourAt));
+        if (!at)
+            return usage(CliText::tr("--pour-at takes a time such as 15:00."));
+        how << (parser.isSet(large) ? QStringLiteral("day-large") : QStringLiteral("day"))
+            << QString::number(*at);
+    } else if (parser.isSet(working))
+        how << QStringLiteral("working");
+    return sheet(words.first(), parser.value(pdf), parser.value(unit), how);
 }

@@ -8,6 +8,7 @@
 #include "solver/glpk_solver.h"
 #include "storage/catalogue.h"
 #include "storage/catalogue_lookup.h"
+#include "storage/day_json.h"
 #include "storage/fittings.h"
 #include "storage/formula_json.h"
 #include "storage/heat_json.h"
@@ -18,6 +19,7 @@
 #include "storage/sqlite_journal.h"
 #include "storage/text_file.h"
 #include "words/blend_words.h"
+#include "words/day_plan_words.h"
 #include "words/heat_words.h"
 #include "words/mould_words.h"
 #include "words/plain_text.h"
@@ -512,12 +514,69 @@ int heatCommand(const QStringList& words, const MakingOptions& o)
     return putFacts(page);
 }
 
+int dayCommand(const QStringList& files, const MakingOptions& o)
+{
+    if (files.isEmpty() || files.size() > 2)
+        return wrongUse(MakingText::tr("day takes one formula, or two that share a bench."));
+    const auto fittings = openFittings(o);
+    if (const int* code = std::get_if<int>(&fittings))
+        return *code;
+    const HeatPlan usual = std::get<Fittings>(fittings).heat.value_or(HeatPlan{});
+    ScheduleWish wish;
+    wish.now = QDateTime::currentMSecsSinceEpoch();
+    if (!o.pourAt.isEmpty()) {
+        const auto at = timeOfDay(o.pourAt);
+        if (!at)
+            return wrongUse(MakingText::tr("--pour-at takes a time such as 15:00."));
+        wish.how = ScheduleHow::PourAt;
+        wish.pourAt = *at;
+    } else if (o.within) {
+        wish.how = ScheduleHow::Within;
+        wish.within = *o.within * 3600.0;
+    }
+    std::vector<Opened> opened;
+    std::vector<DayPlan> plans;
+    std::vector<heat::HeatForecast> forecasts;
+    for (const QString& file : files) {
+        auto one = openFormula(file, o.speech);
+        if (const int* code = std::get_if<int>(&one))
+            return *code;
+        opened.push_back(std::get<Opened>(std::move(one)));
+    }
+    for (const Opened& one : opened) {
+        plans.push_back(planDay(one.formula, one.reckoning));
+        forecasts.push_back(*heat::forecastHeat(one.formula, one.reckoning,
+                                                one.formula.heat.value_or(usual))); // uncancelled
+    }
+    std::vector<DayOf> days;
+    for (std::size_t i = 0; i < opened.size(); ++i)
+        days.push_back({&plans[i],
+                        timesOf(plans[i], opened[i].formula, opened[i].reckoning, &forecasts[i]),
+                        &opened[i].formula, std::vector<std::int64_t>(plans[i].steps.size(), 0),
+                        std::vector<bool>(plans[i].steps.size(), false)});
+    const Schedule schedule = scheduleOf(days, wish);
+    const auto later =
+        laterSteps(opened.front().formula, opened.front().reckoning, &forecasts.front());
+    return o.json ? putJson(dayToJson(days, schedule, later))
+                  : putFacts(words::dayPage(days, schedule, wish, later, o.speech));
+}
+
 } // namespace
+
+std::optional<qint64> timeOfDay(const QString& text)
+{
+    if (text.isEmpty())
+        return 0;
+    QDateTime at = QDateTime::fromString(text, Qt::ISODate);
+    if (const QTime time = QTime::fromString(text, QStringLiteral("H:mm")); time.isValid())
+        at = QDateTime(QDate::currentDate(), time);
+    return at.isValid() ? std::optional(at.toMSecsSinceEpoch()) : std::nullopt;
+}
 
 bool isMakingCommand(const QString& command)
 {
     static const QStringList all{"mould", "scent", "blend", "water", "working",
-                                 "heat",  "solve", "parse", "text"};
+                                 "heat",  "day",   "solve", "parse", "text"};
     return all.contains(command);
 }
 
@@ -540,6 +599,9 @@ QString makingHelp()
         "  rhexion-cli heat jug|meet|mould|cook FILE [--fittings F] [--journal J] [--json]\n"
         "      an estimate of how warm it gets, with its band; F has your usual room, jug\n"
         "      and covers, for a formula without a plan of its own\n"
+        "  rhexion-cli day FILE [FILE] [--pour-at TIME | --within HOURS] [--fittings F] [--json]\n"
+        "      what to do when, from the days before to when it is ready; two formulas share\n"
+        "      one bench; TIME like 15:00 or 2026-11-28T15:00\n"
         "  rhexion-cli solve FILE --wish W... [--offer OIL...] [--at-most N] [--no-guards] "
         "[--json]\n"
         "      the least change that meets every wish, or which cannot stand together;\n"
@@ -554,6 +616,8 @@ int runMakingCommand(const QString& command, const QStringList& words, const Mak
 {
     if (command == QLatin1String("heat"))
         return heatCommand(words, o);
+    if (command == QLatin1String("day"))
+        return dayCommand(words, o);
     if (words.size() != 1)
         return wrongUse(MakingText::tr("%1 takes one file.").arg(command));
     if (command == QLatin1String("parse"))

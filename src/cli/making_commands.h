@@ -25,9 +25,14 @@ struct MakingOptions {
     std::optional<double> cured;
     QStringList left; // "olive-oil=300"
     QString mould;
+    QString pourAt;               // "15:00", or a date and time
+    std::optional<double> within; // h
     Speech speech;
 };
 
+// "15:00" of today, or a date and time, as ms since 1970; 0 for an empty text, nothing for any
+// other.
+std::optional<qint64> timeOfDay(const QString& text);
 // Whether the word is one of them.
 bool isMakingCommand(const QString& command);
 QString makingHelp();

@@ -1,6 +1,8 @@
 // rhexion-sheet FILE OUT UNIT [working]: writes the batch sheet for rhexion-cli, with no display.
 #include "core/advice/reckon.h"
+#include "pages/day_sheet_page.h"
 #include "sheet/batch_sheet.h"
+#include "sheet/day_sheet.h"
 #include "sheet/shipped_fonts.h"
 #include "storage/formula_json.h"
 #include "words/refusal_words.h"
@@ -19,7 +21,8 @@ int main(int argc, char** argv)
     installTranslation(app);
     const QStringList args = app.arguments();
     const bool withWorking = args.size() == 5 && args[4] == QLatin1String("working");
-    if (args.size() != 4 && !withWorking) {
+    const bool day = args.size() == 6 && args[4].startsWith(QLatin1String("day"));
+    if (args.size() != 4 && !withWorking && !day) {
         std::fputs("rhexion-sheet is called by rhexion-cli sheet FILE --pdf OUT\n", stderr);
         return 2;
     }
@@ -36,6 +39,28 @@ int main(int argc, char** argv)
     const ReckonResult result = reckon(formula);
     if (const auto* refusal = std::get_if<Refusal>(&result))
         return fail(args[1], words::refusal(*refusal, speech));
+    if (day) {
+        // How many ms since 1970 it is poured; 0: begun now.
+        const qint64 pourAt = args[5].toLongLong();
+        const DayPlan plan = planDay(formula, std::get<Reckoning>(result));
+        const Reckoning& r = std::get<Reckoning>(result);
+        const auto heat =
+            heat::forecastHeat(formula, r, formula.heat.value_or(HeatPlan{})); // uncancelled
+        const std::vector<DayOf> days{{&plan, timesOf(plan, formula, r, &*heat), &formula,
+                                       std::vector<std::int64_t>(plan.steps.size(), 0),
+                                       std::vector<bool>(plan.steps.size(), false)}};
+        ScheduleWish wish;
+        wish.now = QDateTime::currentMSecsSinceEpoch();
+        wish.how = pourAt > 0 ? ScheduleHow::PourAt : ScheduleHow::StartNow;
+        wish.pourAt = pourAt;
+        const QString html = daySheetHtml(days, {r}, scheduleOf(days, wish), wish,
+                                          laterSteps(formula, r, &*heat), speech);
+        if (const auto fault =
+                writeDaySheetPdf(args[2], html, QString::fromStdString(formula.name),
+                                 speech.habits(), args[4] == QLatin1String("day-large")))
+            return fail(args[2], words::fileFault(*fault));
+        return 0;
+    }
     if (const auto fault =
             writeSheetPdf(args[2], formula, std::get<Reckoning>(result), speech, withWorking))
         return fail(args[2], words::fileFault(*fault));

@@ -84,11 +84,20 @@ FactSection draws(const std::vector<DayOf>& days, const Speech& s)
 QString clockTime(std::int64_t ms, std::int64_t now)
 {
     const QDateTime at = local(ms);
-    const QString time = QLocale().toString(at.time(), QLocale::ShortFormat);
+    // Minutes are enough, whatever the language's short form has.
+    QString form = QLocale().timeFormat(QLocale::ShortFormat);
+    form.remove(QStringLiteral(":ss"));
+    const QString time = QLocale().toString(at.time(), form);
     return at.date() == local(now).date()
                ? time
                : PlanText::tr("%1, %2").arg(
                      QLocale().toString(at.date(), QStringLiteral("ddd d MMM")), time);
+}
+
+QString laterTime(std::int64_t ms, std::int64_t now, const Speech& speech)
+{
+    constexpr std::int64_t twoDays = 172'800'000;
+    return ms - now < twoDays ? clockTime(ms, now) : speech.date(local(ms).date());
 }
 
 QString laterName(LaterKind kind)
@@ -160,8 +169,7 @@ FactPage dayPage(const std::vector<DayOf>& days, const Schedule& schedule, const
     FactSection after{PlanText::tr("After pouring"), {}, {}};
     for (const LaterStep& step : later) {
         const auto at = [&](double hours) {
-            const std::int64_t when = pours + std::int64_t(hours * 3600.0 * 1000.0);
-            return hours < 48.0 ? clockTime(when, wish.now) : s.date(local(when).date());
+            return laterTime(pours + std::int64_t(hours * 3600000.0), wish.now, s);
         };
         const QString from = at(step.hours.low());
         const QString to = at(step.hours.high());

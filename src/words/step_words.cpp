@@ -106,7 +106,7 @@ QString dayStepTitle(const DayStep& step, const Formula& formula)
     case DayStepKind::Pour: return StepText::tr("Pour into the mould");
     case DayStepKind::Top: return StepText::tr("Decorate the top");
     case DayStepKind::InfuseOil: return StepText::tr("Infuse %1").arg(about);
-    case DayStepKind::CookProduce: return StepText::tr("Cook, puree and strain %1").arg(about);
+    case DayStepKind::CookProduce: return StepText::tr("Puree or press %1").arg(about);
     case DayStepKind::DrinkFlat: return StepText::tr("Let %1 go flat").arg(about);
     case DayStepKind::FreezeAhead: return StepText::tr("Freeze %1").arg(about);
     case DayStepKind::StockLyeReady: return StepText::tr("Stock lye made and cold");
@@ -239,8 +239,9 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
         return StepText::tr("Dry herbs under oil for weeks, in the dark; or warm for hours. "
                             "Strain it, and weigh it strained.");
     case DayStepKind::CookProduce:
-        return StepText::tr("Wash, cook soft, puree, press through a sieve and let it cool. Weigh "
-                            "it as it is then.");
+        return StepText::tr(
+            "Wash, cook soft and puree, or press the juice; strain it and let it cool. Weigh "
+            "it as it is then.");
     case DayStepKind::DrinkFlat:
         return StepText::tr("Simmer and stir until it no longer foams, let it cool: bubbles and "
                             "alcohol boil over with lye.");

@@ -104,6 +104,16 @@ private Q_SLOTS:
         row("heat by a journal", {"heat", "mould", good, "--journal", kept}, 0, "Look in first");
         row("heat by no journal", {"heat", "mould", good, "--journal", "/no/such"}, 1, "no such");
         row("heat of what", {"heat", "kettle", good}, 2, "jug, meet, mould or cook");
+        row("the day", {"day", good}, 0, "Lye into the liquid");
+        row("the day at a time", {"day", good, "--pour-at", "2031-01-01T15:00"}, 0, "2031");
+        row("the day too late", {"day", good, "--pour-at", "2001-01-01T15:00"}, 0,
+            "should have begun");
+        row("the day in too little time", {"day", good, "--within", "0.1"}, 0, "too short");
+        row("two on one bench", {"day", good, good}, 0, "On the day");
+        row("the day as JSON", {"day", good, "--json"}, 0, "rhexion-day");
+        row("three days", {"day", good, good, good}, 2, "two that share a bench");
+        row("the day at no time", {"day", good, "--pour-at", "noonish"}, 2, "such as 15:00");
+        row("the day of a broken file", {"day", broken}, 1, "damaged");
         row("heat of nothing", {"heat", "jug"}, 2, "one file");
         row("heat of a broken file", {"heat", "jug", broken}, 1, "damaged");
         const QString warm = dir_.filePath(QStringLiteral("warm.json"));

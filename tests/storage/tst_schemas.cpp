@@ -3,9 +3,11 @@
 #include <QTest>
 
 #include "recipe/recipe.h"
+#include "storage/day_json.h"
 #include "storage/fittings.h"
 #include "storage/heat_json.h"
 #include "storage/making_json.h"
+#include "storage/mishap_json.h"
 #include "storage/recipe_json.h"
 #include "storage/reckoning_json.h"
 #include "support/files.h"
@@ -137,8 +139,53 @@ private Q_SLOTS:
                  {jugHeatToJson, meetingHeatToJson, mouldHeatToJson, cookHeatToJson})
                 QCOMPARE(misfit("heat", parsed(QJsonDocument(topic(f, *heat)).toJson())),
                          QString());
+            if (seen % 10 != 0) // the validator is slow
+                continue;
+            const DayPlan plan = planDay(f, *r);
+            const std::vector<DayOf> days{{&plan, timesOf(plan, f, *r, &*heat), &f,
+                                           std::vector<std::int64_t>(plan.steps.size(), 0),
+                                           std::vector<bool>(plan.steps.size(), false)}};
+            ScheduleWish wish;
+            wish.how = ScheduleHow::Within;
+            wish.within = 600.0;
+            QCOMPARE(misfit("day", parsed(QJsonDocument(dayToJson(days, scheduleOf(days, wish),
+                                                                  laterSteps(f, *r, &*heat)))
+                                              .toJson())),
+                     QString());
         }
         QVERIFY(seen > 30);
+    }
+    // A script is written so that it reads back the same, and schema and reader refuse alike.
+    void mishapScripts_data()
+    {
+        QTest::addColumn<QByteArray>("text");
+        QTest::addColumn<bool>("good");
+        const auto row = [](const char* name, const QByteArray& body, bool good) {
+            QTest::newRow(name) << QByteArray(R"({"format":"rhexion-mishaps","version":1,)") +
+                                       body + '}'
+                                << good;
+        };
+        row("all of it",
+            R"("name":"Monday","mishaps":[{"what":"phone-rings","at":"trace","figure":5},{"what":"scale-dies"}])",
+            true);
+        row("none", R"("mishaps":[])", true);
+        row("a mishap nobody knows", R"("mishaps":[{"what":"dragon"}])", false);
+        row("a step nobody knows", R"("mishaps":[{"what":"phone-rings","at":"tea"}])", false);
+        row("a figure below nothing", R"("mishaps":[{"what":"phone-rings","figure":-5}])", false);
+        row("no list", R"("name":"x")", false);
+        row("a field too many", R"("mishaps":[],"extra":1)", false);
+    }
+    void mishapScripts()
+    {
+        QFETCH(QByteArray, text);
+        QFETCH(bool, good);
+        QCOMPARE(misfit("mishaps", parsed(text)).isEmpty(), good);
+        const auto read = mishapsFromJson(text);
+        QCOMPARE(std::holds_alternative<MishapScript>(read), good);
+        if (!good)
+            return;
+        const auto again = mishapsFromJson(mishapsToJson(std::get<MishapScript>(read)));
+        QVERIFY(std::get<MishapScript>(again) == std::get<MishapScript>(read));
     }
     void recipesFit()
     {

@@ -216,7 +216,6 @@ void DevicesWindow::tryStandin()
         Q_EMIT said(tr("The stand-in scale could not be begun: %1").arg(standin_->fault()));
         return;
     }
-    standin_->tell(QStringLiteral("put 812.3"));
     auto all = setups();
     if (std::ranges::find(all, standin_->path(), &devices::DeviceSetup::path) == all.end()) {
         devices::DeviceSetup one;
@@ -229,6 +228,7 @@ void DevicesWindow::tryStandin()
         desk_.setDevices(all);
     }
     list_->setCurrentRow(list_->count() - 1);
+    Q_EMIT standinBegun();
 }
 
 void DevicesWindow::forget()

@@ -34,6 +34,7 @@ public:
 
 Q_SIGNALS:
     void said(const QString& text);
+    void standinBegun();
 
 private:
     void add();

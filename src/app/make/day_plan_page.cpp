@@ -9,6 +9,7 @@
 #include "app/widgets/page_browser.h"
 #include "core/makeday/own_way.h"
 #include "core/materials/limits.h"
+#include "pages/day_sheet_page.h"
 #include "pages/facts_page.h"
 #include "words/day_plan_words.h"
 #include "words/day_words.h"
@@ -18,6 +19,7 @@
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QMenu>
 #include <QPushButton>
 #include <QTabWidget>
 #include <QTimeEdit>
@@ -85,7 +87,10 @@ DayPlanPage::DayPlanPage(Clock clock, QWidget* parent) : QWidget(parent), clock_
     connect(hours_, &NumberField::entered, this, &DayPlanPage::refresh);
     connect(hours_, &NumberField::refused, this, &DayPlanPage::noted);
     connect(make_, &QPushButton::clicked, this, &DayPlanPage::makeWanted);
-    connect(print_, &QPushButton::clicked, this, &DayPlanPage::printWanted);
+    auto* kinds = new QMenu(print_);
+    kinds->addAction(tr("The day sheet"), this, [this] { Q_EMIT printWanted(false); });
+    kinds->addAction(tr("In large type"), this, [this] { Q_EMIT printWanted(true); });
+    print_->setMenu(kinds);
     connect(rehearse_, &QPushButton::clicked, this, &DayPlanPage::rehearseWanted);
     connect(second_, &QPushButton::clicked, this, [this] {
         if (all_.size() > 1)
@@ -250,6 +255,18 @@ words::FactPage DayPlanPage::facts() const
     return words::dayPage(days(), schedule_, wish(),
                           laterSteps(first.formula, first.reckoning, first.forecast.get()),
                           speech_);
+}
+
+QString DayPlanPage::sheet() const
+{
+    if (all_.empty())
+        return {};
+    std::vector<Reckoning> reckonings;
+    for (const Day& day : all_)
+        reckonings.push_back(day.reckoning);
+    const Day& first = all_.front();
+    return daySheetHtml(days(), reckonings, schedule_, wish(),
+                        laterSteps(first.formula, first.reckoning, first.forecast.get()), speech_);
 }
 
 void DayPlanPage::refresh()

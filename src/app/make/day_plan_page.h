@@ -44,6 +44,7 @@ public:
 
     const Schedule& schedule() const { return schedule_; }
     words::FactPage facts() const;
+    QString sheet() const; // as it is printed
     QPushButton* make() const { return make_; }
     QListWidget* steps() const { return steps_; }
     QLineEdit* ownText() const { return ownText_; }
@@ -52,7 +53,7 @@ public:
 
 Q_SIGNALS:
     void makeWanted();
-    void printWanted();
+    void printWanted(bool large);
     void rehearseWanted();
     void secondWanted();
     void wayWanted(const rhexion::DayWay& way, const QString& what);

@@ -97,8 +97,7 @@ void DayTimeline::paintEvent(QPaintEvent*)
         painter.setPen(QPen(c.line, 1));
         painter.drawLine(QPointF(x(at), Theme::px(clockTall) - 4), QPointF(x(at), height()));
         painter.setPen(c.muted);
-        const QString text =
-            QLocale().toString(QDateTime::fromMSecsSinceEpoch(at).time(), QLocale::ShortFormat);
+        const QString text = words::clockTime(at, at);
         const double wide = metrics.horizontalAdvance(text);
         painter.drawText(QPointF(std::clamp(x(at) - wide / 2, 0.0, room - wide), metrics.ascent()),
                          text);

@@ -27,6 +27,7 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QVBoxLayout>
 
 namespace rhexion {
@@ -329,8 +330,17 @@ void MakePage::closeTrouble()
 bool MakePage::takeFromScale()
 {
     const auto now = live();
-    if (!now)
-        return true;
+    if (!now) {
+        // One that was weighed on and is gone is no reason to guess.
+        const bool had =
+            current_->folded().origins()[std::size_t(WeighOrigin::Scale)] > 0 && !sureAsPlanned_;
+        if (had) {
+            sureAsPlanned_ = true;
+            Q_EMIT noted(tr("The scale is not there: type the weight, or press again to take it as "
+                            "planned."));
+        }
+        return !had;
+    }
     const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
     if (now->steady != devices::Steady::Yes) {
         Q_EMIT noted(words::notTaken(now->steady));
@@ -395,6 +405,7 @@ void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
         if (current_->waitingFor())
             Q_EMIT waitingChanged();
     }
+    Q_EMIT begun();
     refresh();
 }
 
@@ -561,17 +572,29 @@ bool MakePage::keepWeighed()
         return true;
     if (field->text().trimmed().isEmpty())
         return true;
-    const auto parsed = parseAmount(field->text().toStdString(), speech_.phraseHabits());
-    if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
-        Q_EMIT noted(words::phraseFault(*fault));
+    // "850 - 612": a vessel weighed before and after.
+    static const QRegularExpression minus(QStringLiteral("[-\u2212\u2013]"));
+    const QStringList sides = field->text().split(minus);
+    double grams = 0.0;
+    for (qsizetype i = 0; i < sides.size(); ++i) {
+        const auto parsed = parseAmount(sides[i].trimmed().toStdString(), speech_.phraseHabits());
+        if (const auto* fault = std::get_if<PhraseFault>(&parsed)) {
+            Q_EMIT noted(words::phraseFault(*fault));
+            return false;
+        }
+        const auto mass = statedMass(std::get<StatedAmount>(parsed));
+        if (!mass) {
+            Q_EMIT noted(tr("Type what the scale shows, as a mass."));
+            return false;
+        }
+        grams += i == 0 ? mass->inGrams() : -mass->inGrams();
+    }
+    if (grams < 0.0) {
+        Q_EMIT noted(
+            tr("More is left in the vessel than there was: the fuller weight comes first."));
         return false;
     }
-    const auto mass = statedMass(std::get<StatedAmount>(parsed));
-    if (!mass) {
-        Q_EMIT noted(tr("Type what the scale shows, as a mass."));
-        return false;
-    }
-    return good(current_->weigh(mass->inGrams()));
+    return good(current_->weigh(grams));
 }
 
 void MakePage::goOn()

@@ -59,6 +59,7 @@ Q_SIGNALS:
     void stopped();
     void noted(const QString& text);
     void wentWell();       // what was noted last is over
+    void begun();          // another batch is at hand, or none
     void dayWanted();      // what is on the bench, to plan the day of
     void waitingChanged(); // whether the journal can be written is new
 

@@ -1,5 +1,6 @@
 #include "app/rehearsal/rehearsal_window.h"
 
+#include "app/devices/pouring_hand.h"
 #include "app/devices/standin_scale.h"
 #include "app/make/finger.h"
 #include "app/make/make_page.h"
@@ -31,8 +32,6 @@ namespace {
 
 constexpr double slowest = 1.0;
 constexpr double fastest = 60.0;
-constexpr double cupGrams = 84.0; // of an empty cup on the pan
-constexpr int settle = 1300;      // ms until the scale is still
 
 } // namespace
 
@@ -50,6 +49,15 @@ RehearsalWindow::RehearsalWindow(Stock& stock, QWidget* owner)
         stock_, [this] { return now(); }, this);
     make_->setDevices(desk_);
     make_->setHeatPlan([] { return HeatPlan{}; });
+    hand_ = new PouringHand(*desk_, this);
+    hand_->setOff([this](int at) -> std::optional<double> {
+        for (const Coming& coming : coming_)
+            if (coming.befell && coming.mishap.kind == MishapKind::LyeOvershoots &&
+                coming.place == std::size_t(at))
+                return coming.mishap.figure > 0.0 ? coming.mishap.figure
+                                                  : usualFigure(coming.mishap.kind);
+        return std::nullopt;
+    });
     report_ = new PageBrowser(this);
     stack_ = new QStackedWidget(this);
     stack_->addWidget(buildSettings());
@@ -76,7 +84,10 @@ RehearsalWindow::RehearsalWindow(Stock& stock, QWidget* owner)
             [this] { mark([](WhatWasDone& d) { d.nearMiss = true; }); });
 }
 
-RehearsalWindow::~RehearsalWindow() = default;
+RehearsalWindow::~RehearsalWindow()
+{
+    hand_->watch(nullptr, nullptr);
+}
 
 QWidget* RehearsalWindow::buildSettings()
 {
@@ -216,6 +227,7 @@ void RehearsalWindow::begin()
     make_->setBatch(std::move(batch));
     stack_->setCurrentIndex(1);
     step();
+    hand_->watch(make_->batch(), standin_.get());
 }
 
 template <typename Do>
@@ -249,39 +261,9 @@ void RehearsalWindow::step()
     step_ = batch->step();
     if (batch->atEnd())
         return;
-    const DayStep& at = batch->plan().steps[std::size_t(step_)];
-    // The thermometers follow the model: hot when lye is in, cooling as a jug and a pot do.
-    if (at.kind == DayStepKind::LookThrough)
-        standin_->tell(QStringLiteral("jug 78 0.0006"));
-    if (at.kind == DayStepKind::WeighSodium || at.kind == DayStepKind::WeighPotassium)
-        standin_->tell(QStringLiteral("pot 62 0.00025"));
     for (Coming& coming : coming_)
         if (!coming.befell && coming.place == std::size_t(step_))
             befall(coming);
-    if (at.weighs())
-        pour();
-}
-
-// Cup on the pan, zero, then a person pours.
-void RehearsalWindow::pour()
-{
-    standin_->tell(QStringLiteral("empty"));
-    standin_->tell(QStringLiteral("put %1").arg(cupGrams));
-    const int step = step_;
-    QTimer::singleShot(settle, this, [this, step] {
-        const BatchInProgress* batch = make_->batch();
-        if (!batch || step != step_ || batch->atEnd())
-            return;
-        desk_->tare();
-        double off = 0.0;
-        for (const Coming& coming : coming_)
-            if (coming.befell && coming.mishap.kind == MishapKind::LyeOvershoots &&
-                coming.place == std::size_t(step))
-                off = coming.mishap.figure > 0.0 ? coming.mishap.figure
-                                                 : usualFigure(coming.mishap.kind);
-        const double grams = batch->plan().steps[std::size_t(step)].plannedGrams;
-        standin_->tell(QStringLiteral("pour %1 %2").arg(grams).arg(off));
-    });
 }
 
 void RehearsalWindow::befall(Coming& coming)
@@ -324,6 +306,7 @@ void RehearsalWindow::end()
             outcomes_.push_back(
                 judge(coming.mishap, coming.befell, coming.done, formula_, *reckoning_, done));
     }
+    hand_->watch(nullptr, nullptr);
     if (make_->batch())
         make_->setBatch(nullptr);
     desk_->setDevices({});

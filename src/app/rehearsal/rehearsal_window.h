@@ -25,6 +25,7 @@ namespace rhexion {
 class MakePage;
 class NumberField;
 class PageBrowser;
+class PouringHand;
 class StandinScale;
 class Stock;
 
@@ -61,7 +62,6 @@ private:
     QDateTime now() const;
     void step();
     void befall(Coming& coming);
-    void pour();
     void end();
     void openScript();
     template <typename Do>
@@ -89,6 +89,7 @@ private:
     NumberField* seed_;
     QPushButton* surprise_;
     QLabel* note_;
+    PouringHand* hand_;
     MakePage* make_;
     PageBrowser* report_;
 };

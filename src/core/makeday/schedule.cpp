@@ -92,6 +92,9 @@ private:
                 if (readyAt_[d][i] != never)
                     continue;
                 const std::int64_t at = couldBegin(d, i);
+                // Nobody turns away from a jug that is still dissolving.
+                if (at != never && days_[d].plan->steps[i].kind == Kind::LookThrough)
+                    return std::pair(d, i);
                 if (at < bestAt) {
                     bestAt = at;
                     best = {d, i};
