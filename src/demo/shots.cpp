@@ -1,6 +1,7 @@
 #include "demo/shots.h"
 
 #include "app/bench/bench_page.h"
+#include "app/devices/devices_window.h"
 #include "app/formulating/compare_panel.h"
 #include "app/formulating/formulating_panels.h"
 #include "app/formulating/recipe_window.h"
@@ -12,6 +13,7 @@
 #include "app/make/heat_card.h"
 #include "app/make/make_page.h"
 #include "app/make/trouble_panel.h"
+#include "app/rehearsal/rehearsal_window.h"
 #include "app/shelf/measure_panel.h"
 #include "app/shelf/shelf_list.h"
 #include "app/shelf/shelf_page.h"
@@ -198,8 +200,11 @@ void takeDayShots(MainWindow& window, Shots& shots, BatchInProgress& batch)
     window.workshop().devices().pretend(std::nullopt);
     window.resize(1280, 800);
     make.showWholeDay(true);
-    shots.take(QStringLiteral("day-made"));
     make.showWholeDay(false);
+    shots.takeOf(window.devices(), QStringLiteral("devices"));
+    RehearsalWindow& rehearsal = window.rehearsal();
+    rehearsal.setFormula(batch.formula(), &batch.planned());
+    shots.takeOf(rehearsal, QStringLiteral("rehearsal"));
 }
 
 } // namespace

@@ -60,6 +60,8 @@ DevicesWindow::DevicesWindow(devices::DeviceDesk& desk, QWidget* owner)
     auto* standin = new QPushButton(tr("Try it with the stand-in scale"), this);
     list_ = new QListWidget(this);
     list_->setAccessibleName(tr("Devices of this bench"));
+    list_->setWordWrap(true);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* forgetButton = new QPushButton(tr("Forget it"), this);
     auto* zero = new QPushButton(tr("Zero"), this);
     live_ = new Label(this);

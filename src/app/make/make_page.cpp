@@ -268,9 +268,6 @@ void MakePage::showLive()
 // A thermometer writes its reading down when it has moved, not ten times a second.
 void MakePage::takeTemperatures()
 {
-    constexpr double worthIt = 1.0;           // C
-    constexpr std::int64_t longest = 120'000; // ms
-    constexpr std::int64_t shortest = 5'000;  // ms
     if (!current_ || !desk_)
         return;
     const std::int64_t now = current_->clock().toMSecsSinceEpoch();
@@ -282,14 +279,8 @@ void MakePage::takeTemperatures()
         if (!celsius)
             continue;
         heat_->showLive(what, *celsius);
-        const auto last = taken_.find(what);
-        if (last != taken_.end()) {
-            const std::int64_t since = now - last->second.at;
-            const double moved = std::abs(*celsius - last->second.celsius);
-            if (since >= 0 && (since < shortest || (moved < worthIt && since < longest)))
-                continue;
-        }
-        taken_[what] = {*celsius, now};
+        if (!paces_[what].wants(*celsius, now))
+            continue;
         if (good(current_->read(what, *celsius)))
             heat_->show(current_.get());
     }
@@ -381,7 +372,7 @@ void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
     wholeButton_->setChecked(false);
     middle_->setCurrentIndex(0);
     shownStep_ = -1;
-    taken_.clear();
+    paces_.clear();
     current_ = std::move(current);
     card_->note()->setPlainText(current_ ? current_->draft().text() : QString());
     draft_.stop();

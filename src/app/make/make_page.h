@@ -7,6 +7,7 @@
 #include <QWidget>
 
 #include "batch/batch_in_progress.h"
+#include "core/makeday/step_readings.h"
 #include "devices/device_desk.h"
 #include "words/speech.h"
 
@@ -117,13 +118,9 @@ private:
     bool sureToStop_ = false;
     int shownStep_ = -1;
     bool sureToSkip_ = false;
-    bool sureAsPlanned_ = false; // an empty scale
-    double scoops_ = 0.0;        // g taken from the scale so far at this step
-    struct Taken {
-        double celsius = 0.0;
-        std::int64_t at = 0;
-    };
-    std::map<ReadingOf, Taken> taken_; // last written down
+    bool sureAsPlanned_ = false;             // an empty scale
+    double scoops_ = 0.0;                    // g taken from the scale so far at this step
+    std::map<ReadingOf, ReadingPace> paces_; // of thermometers that are read by themselves
 };
 
 } // namespace rhexion

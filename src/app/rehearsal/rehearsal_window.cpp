@@ -20,6 +20,7 @@
 #include <QHBoxLayout>
 #include <QListWidget>
 #include <QPushButton>
+#include <QRandomGenerator>
 #include <QStackedWidget>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -102,14 +103,17 @@ QWidget* RehearsalWindow::buildSettings()
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
         item->setCheckState(Qt::Unchecked);
     }
+    auto* how =
+        new Label(tr("Choose what may befall you, or be surprised. The stand-in scale pours, "
+                     "the thermometers follow; in the end you read what you noticed."),
+                  box);
+    how->setWordWrap(true);
+    choice_->setSpacing(8);
+    choice_->setFont(Theme::figure());
     speed_ = new NumberField(tr("times as fast"), 0, false, box);
     speed_->setAccessibleName(tr("How many times as fast as the clock"));
     speed_->setValue(10.0);
     fixWidth(speed_, 200);
-    seed_ = new NumberField({}, 0, false, box);
-    seed_->setAccessibleName(tr("Which surprise"));
-    seed_->setValue(1.0);
-    fixWidth(seed_, 90);
     surprise_ = new QPushButton(tr("Surprise me"), box);
     auto* open = new QPushButton(tr("Open a teacher’s script…"), box);
     auto* start = new QPushButton(tr("Begin"), box);
@@ -127,8 +131,7 @@ QWidget* RehearsalWindow::buildSettings()
         if (!reckoning_)
             return;
         script_ = rhexion::surprise(planDay(formula_, *reckoning_), formula_,
-                                    std::uint64_t(std::max(0.0, seed_->value().value_or(1.0))));
-        seed_->setValue(seed_->value().value_or(1.0) + 1.0);
+                                    QRandomGenerator::global()->generate());
         begin();
     });
     connect(open, &QPushButton::clicked, this, &RehearsalWindow::openScript);
@@ -137,10 +140,11 @@ QWidget* RehearsalWindow::buildSettings()
     row->addStretch();
     row->addWidget(open);
     row->addWidget(surprise_);
-    row->addWidget(seed_);
     row->addWidget(start);
     auto* column = new QVBoxLayout(box);
     column->addWidget(title);
+    column->addWidget(how);
+    column->addSpacing(8);
     column->addWidget(choice_, 1);
     column->addLayout(row);
     return box;
@@ -151,7 +155,6 @@ void RehearsalWindow::setSpeech(const Speech& speech)
     speech_ = speech;
     make_->setSpeech(speech);
     speed_->setSpeech(speech);
-    seed_->setSpeech(speech);
 }
 
 void RehearsalWindow::setFormula(const Formula& formula, const Reckoning* reckoning)

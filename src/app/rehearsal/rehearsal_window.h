@@ -86,7 +86,6 @@ private:
     QStackedWidget* stack_;
     QListWidget* choice_;
     NumberField* speed_;
-    NumberField* seed_;
     QPushButton* surprise_;
     QLabel* note_;
     PouringHand* hand_;

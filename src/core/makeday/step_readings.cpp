@@ -1,6 +1,27 @@
 #include "core/makeday/step_readings.h"
 
+#include <cmath>
+
 namespace rhexion {
+
+namespace {
+using Kind = DayStepKind;
+}
+
+bool ReadingPace::wants(double celsius, std::int64_t now)
+{
+    constexpr double worthIt = 1.0; // C
+    constexpr std::int64_t longest = 120'000;
+    constexpr std::int64_t shortest = 5'000;
+    if (last_) {
+        const std::int64_t since = now - last_->second;
+        const bool moved = std::abs(celsius - last_->first) >= worthIt;
+        if (since >= 0 && (since < shortest || (!moved && since < longest)))
+            return false;
+    }
+    last_ = {celsius, now};
+    return true;
+}
 
 std::vector<ReadingOf> readingsAfterPouring()
 {
@@ -9,7 +30,6 @@ std::vector<ReadingOf> readingsAfterPouring()
 
 std::vector<ReadingOf> readingsAt(DayStepKind kind)
 {
-    using Kind = DayStepKind;
     switch (kind) {
     case Kind::ColdBath:
     case Kind::PotassiumIntoLiquid:
