@@ -100,11 +100,11 @@ QString daySheetHtml(const std::vector<DayOf>& days, const std::vector<Reckoning
         after += QStringLiteral("<tr>%1%2%3%4</tr>")
                      .arg(box(), placed(at(step.hours.low()).toHtmlEscaped(), "14%"),
                           placed(QStringLiteral("<b>%1</b> %2")
-                                   .arg(words::laterName(step.kind).toHtmlEscaped(),
-                                        DaySheetText::tr("until %1")
-                                            .arg(at(step.hours.high()))
-                                            .toHtmlEscaped()),
-                               "58%"),
+                                     .arg(words::laterName(step.kind).toHtmlEscaped(),
+                                          DaySheetText::tr("until %1")
+                                              .arg(at(step.hours.high()))
+                                              .toHtmlEscaped()),
+                                 "58%"),
                           placed(DaySheetText::tr("done ______").toHtmlEscaped(), "24%"));
     }
     html += table(DaySheetText::tr("After pouring"), after);
