@@ -1,0 +1,265 @@
+// What the core makes of random formulas around the making: moulds, scent, blend, water, working
+// time, heat, day, wishes; by one number for every few of them. It proves that nothing moved, not
+// that it is right; RHEXION_KEEP=1 keeps a meant change.
+#include <QTest>
+
+#include "core/heat/heat_findings.h"
+#include "core/makeday/later.h"
+#include "core/makeday/mishap.h"
+#include "core/makeday/schedule.h"
+#include "core/makeday/weigh_band.h"
+#include "core/making/batter_density.h"
+#include "core/making/mould_fit.h"
+#include "core/materials/makers_word.h"
+#include "core/wishes/formula_wishes.h"
+#include "solver/glpk_solver.h"
+#include "storage/fittings.h"
+#include "storage/heat_json.h"
+#include "storage/making_json.h"
+#include "support/many_inputs.h"
+#include "support/material_figures.h"
+
+#include <QJsonArray>
+#include <QJsonDocument>
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+namespace {
+
+// Every figure and word of a page as JSON has it.
+void take(Sponge& sponge, const QJsonValue& value)
+{
+    if (value.isDouble())
+        sponge.take(value.toDouble());
+    else if (value.isString())
+        sponge.take(value.toString().toStdString());
+    else if (value.isBool())
+        sponge.take(value.toBool() ? 1.0 : 0.0);
+    else if (value.isArray()) {
+        for (const QJsonValue& one : value.toArray())
+            take(sponge, one);
+    } else if (value.isObject()) {
+        const QJsonObject object = value.toObject();
+        for (auto it = object.begin(); it != object.end(); ++it) {
+            sponge.take(it.key().toStdString());
+            take(sponge, it.value());
+        }
+    }
+}
+
+MouldShape anyShape(Dice& dice)
+{
+    const auto mm = [&](double low, double high) { return dice.wide(low, high); };
+    switch (dice.below(6)) {
+    case 0: {
+        Loaf loaf{mm(80, 500), mm(40, 140), mm(30, 140), 0, 0, 0, 0};
+        if (dice.chance(0.3)) {
+            loaf.rimLength = loaf.length * dice.between(1.0, 1.2);
+            loaf.rimWidth = loaf.width * dice.between(1.0, 1.3);
+        }
+        loaf.corner = dice.chance(0.3) ? dice.between(0, 60) : 0.0;
+        loaf.liner = dice.chance(0.3) ? dice.between(0, 6) : 0.0;
+        return loaf;
+    }
+    case 1: {
+        Slab slab;
+        slab.length = mm(100, 500);
+        slab.width = mm(100, 400);
+        slab.height = mm(15, 80);
+        slab.thickness = dice.chance(0.5) ? dice.between(0.5, 8) : 0.0;
+        slab.dividerHeight = dice.chance(0.5) ? dice.between(1, 90) : 0.0;
+        return slab;
+    }
+    case 2: return Column{mm(30, 150), mm(50, 400)};
+    case 3: return LyingTube{mm(30, 150), mm(50, 400), mm(10, 150)};
+    case 4: return Dome{mm(10, 80), mm(10, 120)};
+    default: return FreeShape{mm(20, 4000)};
+    }
+}
+
+void surroundings(Dice& dice, Formula& f)
+{
+    for (int i = dice.below(3); i > 0; --i)
+        f.moulds.push_back(
+            {{"mould", anyShape(dice), 1 + dice.below(6)},
+             f.portions.empty() || dice.chance(0.5) ? PortionId(0) : dice.one(f.portions).id,
+             dice.between(0.3, 1.0)});
+    f.cutting = {dice.between(5, 60), dice.between(0, 20), dice.between(0, 3)};
+    f.handling.blending = static_cast<Blending>(dice.below(3));
+    f.handling.gel = static_cast<GelPlan>(dice.below(3));
+    f.handling.product = static_cast<ProductKind>(dice.below(5));
+    if (!dice.chance(0.7))
+        return;
+    HeatPlan plan;
+    plan.room = dice.between(5, 38);
+    plan.jug = {static_cast<VesselStuff>(dice.below(6)), dice.wide(20, 1500)};
+    plan.pot = {static_cast<VesselStuff>(dice.below(6)), dice.wide(50, 3000)};
+    plan.portions = 1 + dice.below(24);
+    plan.pauseMinutes = dice.between(0, 8);
+    plan.liquid = dice.between(0, 40);
+    plan.chilled = dice.between(0, 12);
+    plan.frozen = dice.between(-30, -1);
+    plan.iceBath = dice.chance(0.3);
+    plan.melted = dice.between(30, 95);
+    if (dice.chance(0.4))
+        plan.potAfterMinutes = dice.between(0, 90);
+    plan.school = static_cast<MeetingSchool>(dice.below(6));
+    plan.trace = static_cast<TraceStage>(dice.below(4));
+    plan.blendingSeconds = dice.between(0, 900);
+    plan.wall = static_cast<MouldWall>(dice.below(8));
+    plan.covers = {{static_cast<MouldCover>(dice.below(7)), 0.0, {}}};
+    if (dice.chance(0.4))
+        plan.covers.push_back({static_cast<MouldCover>(dice.below(7)), dice.between(0.5, 12), {}});
+    plan.cook.power = dice.wide(50, 800);
+    plan.cook.minutes = dice.between(10, 200);
+    f.heat = plan;
+}
+
+void takeDay(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r,
+             const heat::HeatForecast* forecast)
+{
+    const DayPlan plan = planDay(f, r);
+    DayOf day{&plan, timesOf(plan, f, r, forecast), &f,
+              std::vector<std::int64_t>(plan.steps.size(), 0),
+              std::vector<bool>(plan.steps.size(), false)};
+    for (const StepTimes& t : day.times)
+        sponge.take({t.hands.low(), t.hands.typical(), t.hands.high(), t.waiting.low(),
+                     t.waiting.typical(), t.waiting.high()});
+    for (const DayStep& step : plan.steps) {
+        for (const std::size_t after : step.after)
+            sponge.take(double(after));
+        sponge.take({double(step.kind), double(daysBefore(step, f).value_or(-1)),
+                     double(marksOf(step).lye), double(blends(step)), double(hasVessel(step))});
+    }
+    ScheduleWish wish{static_cast<ScheduleHow>(dice.below(3)), 1'000'000'000, 1'000'000'000, 0};
+    wish.pourAt += std::int64_t(dice.between(0, 2e7));
+    wish.within = dice.between(600, 20000);
+    const Schedule s = scheduleOf({day}, wish);
+    for (const ScheduledStep& step : s.steps)
+        sponge.take(
+            {double(step.step), double(step.from - wish.now), double(step.until - wish.now)});
+    sponge.take({s.handsSeconds, s.idleSeconds, s.quickSeconds, s.slowSeconds, double(s.missed),
+                 s.missedBySeconds, double(s.idle.size())});
+    for (const LaterStep& step : laterSteps(f, r, forecast))
+        sponge.take({double(step.kind), step.hours.low(), step.hours.typical(), step.hours.high()});
+    const auto target = plan.steps[std::size_t(dice.below(int(plan.steps.size())))].target;
+    if (const auto band = weighBand(f, r, {}, target, dice.between(0, 1)))
+        sponge.take({band->low, band->high, double(band->lowBy), double(band->highBy)});
+    for (const Mishap& mishap : surprise(plan, f, std::uint64_t(dice.below(1000))).mishaps)
+        sponge.take({double(mishap.kind), double(placeOf(mishap, plan, f).value_or(999))});
+}
+
+} // namespace
+
+class TestKeptMaking : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void making()
+    {
+        Inputs inputs(201);
+        Fittings own;
+        own.limits.push_back({"", ScentLimit::Whose::Local, ProductKind::RinseOff, .03,
+                              ScentBasis::BatterWhole, "law", "2026-01-01"});
+        keepEach("many_making.txt", 30, 30, [&](Sponge& sponge) {
+            Formula f = inputs.formula();
+            surroundings(inputs.dice, f);
+            const ReckonResult result = reckon(f);
+            const auto* r = std::get_if<Reckoning>(&result);
+            if (!r)
+                return;
+            take(sponge, mouldFitToJson(f, *r));
+            take(sponge, scentToJson(f, scentPicture(f, *r, own.limits, {}, {}), own));
+            take(sponge, blendToJson(f, *r));
+            WashWater water;
+            water.hardness = inputs.dice.wide(1, 900);
+            take(sponge, waterToJson(f, *r, water));
+            take(sponge, workingToJson(f, *r, {}, {}));
+            takeDay(sponge, inputs.dice, f, *r, nullptr);
+        });
+    }
+
+    void heat()
+    {
+        Inputs inputs(202);
+        keepEach("many_heats.txt", 40, 6, [&](Sponge& sponge) {
+            Formula f = inputs.formula();
+            surroundings(inputs.dice, f);
+            const ReckonResult result = reckon(f);
+            const auto* r = std::get_if<Reckoning>(&result);
+            if (!r)
+                return;
+            heat::ForecastOptions options;
+            options.coarse = true;
+            options.hours = inputs.dice.between(2, 24);
+            options.learnt.jugTimes = inputs.dice.between(0.8, 1.2);
+            options.learnt.jugRateTimes = inputs.dice.between(0.8, 1.2);
+            options.learnt.mould.rate = inputs.dice.between(0.7, 1.4);
+            options.learnt.mould.loss = inputs.dice.between(0.7, 1.4);
+            const auto told = heat::tellHeat(f, *r, HeatPlan{}, options);
+            for (const auto topic :
+                 {jugHeatToJson, meetingHeatToJson, mouldHeatToJson, cookHeatToJson})
+                take(sponge, topic(f, told->forecast));
+            for (const Caution& c : told->findings) {
+                sponge.take(
+                    {double(c.code), double(c.severity), double(c.line), double(c.mends().size())});
+                sponge.take(c.figures);
+            }
+            takeDay(sponge, inputs.dice, f, *r, &told->forecast);
+        });
+    }
+
+    void wishes()
+    {
+        Inputs inputs(203);
+        Dice& dice = inputs.dice;
+        keepEach("many_wishes.txt", 12, 20, [&](Sponge& sponge) {
+            const Formula f = inputs.formula();
+            const ReckonResult result = reckon(f);
+            const auto* r = std::get_if<Reckoning>(&result);
+            if (!r)
+                return;
+            WishesAsked asked;
+            for (int i = 1 + dice.below(3); i > 0; --i) {
+                Wish wish;
+                wish.kind = static_cast<WishKind>(dice.below(int(countOf<WishKind>())));
+                wish.group = static_cast<AcidGroup>(dice.below(int(countOf<AcidGroup>())));
+                const double low = dice.between(0, 60);
+                if (dice.chance(0.7))
+                    wish.low = low;
+                if (dice.chance(0.7))
+                    wish.high = low + dice.between(0, 40);
+                asked.wishes.push_back(wish);
+            }
+            if (dice.chance(0.5))
+                asked.offered.push_back(
+                    {inputs.anyMaterial(), dice.wide(0.001, 0.1),
+                     dice.chance(0.3) ? std::optional(dice.wide(10, 500)) : std::nullopt});
+            if (dice.chance(0.5))
+                for (const Wish& guard : usualGuards(f, asked))
+                    asked.wishes.push_back(guard);
+            asked.what = static_cast<WishFor>(dice.below(2));
+            const auto answer = propose(f, asked, solveWithGlpk);
+            const auto* proposal = std::get_if<WishProposal>(&answer);
+            take(sponge,
+                 proposalToJson(answer, proposal ? proposal->problem : problemOf(f, *r, asked)));
+        });
+    }
+
+    void makersWords()
+    {
+        Dice dice(204);
+        keepEach("many_words.txt", 4, 50, [&](Sponge& sponge) {
+            const TakenAs as = dice.one(allTakenAs());
+            const double figure = needsFigure(as) ? dice.wide(0.01, 400) : 0.0;
+            const auto m = takenAs("something", as, figure);
+            sponge.take(m ? figuresOf(*m) : std::vector{-1.0});
+            if (m)
+                for (const Figure& part : m->parts)
+                    sponge.take({part.range.low(), part.range.typical(), part.range.high()});
+        });
+    }
+};
+
+QTEST_GUILESS_MAIN(TestKeptMaking)
+#include "tst_kept_making.moc"
