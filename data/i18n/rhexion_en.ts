@@ -82,6 +82,13 @@
 <context>
     <name>Batch</name>
     <message numerus="yes">
+        <source>Blended in %n burst(s), %1</source>
+        <translation>
+            <numerusform>Blended in %n burst, %1</numerusform>
+            <numerusform>Blended in %n bursts, %1</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
         <source>%n weight(s) were taken as planned, not weighed.</source>
         <translation>
             <numerusform>%n weight was taken as planned, not weighed.</numerusform>

@@ -1,8 +1,10 @@
 #include "pages/batch_page.h"
 
 #include "storage/event_json.h"
+#include "words/day_words.h"
 #include "words/heat_words.h"
 #include "words/names.h"
+#include "words/slip_words.h"
 
 #include <QCoreApplication>
 
@@ -42,7 +44,9 @@ QString weighedHtml(const Batch& batch, const Speech& speech)
         QStringList remarks;
         if (w.origin == WeighOrigin::AsPlanned)
             remarks.append(BatchText::tr("taken as planned"));
-        else if (std::abs(off) >= 0.05)
+        if (w.origin == WeighOrigin::Scale)
+            remarks.append(words::originName(w.origin));
+        if (std::abs(off) >= 0.05)
             remarks.append((off > 0 ? QStringLiteral("+") : QString()) + speech.mass(off));
         if (!before.isEmpty())
             remarks.append(BatchText::tr("before: %1").arg(before.join(QStringLiteral(", "))));
@@ -60,12 +64,47 @@ QString weighedHtml(const Batch& batch, const Speech& speech)
                      speech.mass(topUp.grams),
                      BatchText::tr("beside the plan, %1").arg(words::vesselPlace(topUp.vessel)));
     html += QStringLiteral("</table>");
+    if (const QString counted = words::originsSaid(batch.origins()); !counted.isEmpty())
+        html += QStringLiteral("<p class='m'>%1</p>")
+                    .arg(BatchText::tr("Weights: %1.").arg(counted).toHtmlEscaped());
     const auto taken = std::ranges::count(words, WeighOrigin::AsPlanned, &Weighed::origin);
     if (taken > 0)
         html += QStringLiteral("<p class='m'>%1</p>")
                     .arg(BatchText::tr("%n weight(s) were taken as planned, not weighed.", nullptr,
                                        int(taken)));
     return html;
+}
+
+// What went otherwise than planned, and what nearly did.
+QString happenedHtml(const Batch& batch, const Speech& speech, const auto& when)
+{
+    QString rows;
+    const auto row = [&](const QString& what, std::int64_t at) {
+        rows += QStringLiteral("<tr><td>%1</td><td class='m'>%2</td></tr>")
+                    .arg(what.toHtmlEscaped(), at != 0 ? when(momentOf(at)) : QString());
+    };
+    for (const LostAt& lost : batch.losses)
+        row(BatchText::tr("Lost: %1 of what was there, %2")
+                .arg(speech.percent(lost.loss.share),
+                     words::placeName(lost.loss.place, lost.loss.portion, batch.formula)),
+            lost.at);
+    for (const Substitute& other : batch.substitutes)
+        row(BatchText::tr("%1 in place of %2")
+                .arg(other.material ? QString::fromStdString(other.material->name) : QString(),
+                     words::lineName(other.line, batch.formula)),
+            0);
+    for (const DayStep& step : batch.plan.steps)
+        if (std::ranges::find(batch.skipped, keyOf(step)) != batch.skipped.end())
+            row(BatchText::tr("Left out: %1").arg(words::dayStepTitle(step, batch.formula)), 0);
+    for (const MissedAt& miss : batch.nearMisses)
+        row(BatchText::tr("Near miss: %1").arg(words::nearMissName(miss.kind)), miss.at);
+    if (batch.blended.bursts > 0)
+        row(BatchText::tr("Blended in %n burst(s), %1", nullptr, batch.blended.bursts)
+                .arg(speech.minutes(batch.blended.seconds / 60.0)),
+            0);
+    return rows.isEmpty() ? QString()
+                          : QStringLiteral("<h3>%1</h3><table>%2</table>")
+                                .arg(BatchText::tr("What happened").toHtmlEscaped(), rows);
 }
 
 QString readingsHtml(const Batch& batch, const Speech& speech, const auto& when)
@@ -121,6 +160,7 @@ QString batchHtml(const Batch& batch, const Speech& speech, const PageLook& look
         html += QStringLiteral("<p class='m'>%1</p>")
                     .arg(BatchText::tr("%n thing(s) that happened to it cannot be read.", nullptr,
                                        int(batch.unreadable.size())));
+    html += happenedHtml(batch, speech, when);
     html += readingsHtml(batch, speech, when);
     html += QStringLiteral("<h3>%1</h3>").arg(BatchText::tr("Notes"));
     if (batch.notes.empty())

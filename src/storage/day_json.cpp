@@ -35,6 +35,12 @@ QJsonObject planOf(const DayOf& day)
         const StepMarks marks = marksOf(step);
         one["safety"] = marks.safety;
         one["lye"] = marks.lye;
+        const StepWarmth warmth =
+            warmthOf(step, *day.formula, day.formula->heat.value_or(HeatPlan{}));
+        if (warmth.reach)
+            one["reachCelsius"] = *warmth.reach;
+        if (warmth.under)
+            one["underCelsius"] = *warmth.under;
         if (const auto before = daysBefore(step, *day.formula))
             one["daysBefore"] = *before;
         steps.append(one);

@@ -1,4 +1,5 @@
 // The steps of the day: what each is called and how it is done.
+#include "core/makeday/step_times.h"
 #include "words/day_words.h"
 #include "words/heat_words.h"
 #include "words/names.h"
@@ -55,17 +56,6 @@ QString wetting(const DayStep& step, const Formula& formula)
     if (line->material->behaves(Behaviour::DisperseInGlycerin))
         return StepText::tr("With a few drops of glycerin, until no dry bit is left.");
     return StepText::tr("With a little of the measured liquid, until no dry bit is left.");
-}
-
-std::optional<double> lowestFlash(const Formula& formula)
-{
-    std::optional<double> out;
-    for (const Line& line : formula.lines)
-        if (line.material->kind == MaterialKind::Scent && line.material->flash) {
-            const double low = line.material->flash->range.low();
-            out = std::min(out.value_or(low), low);
-        }
-    return out;
 }
 
 } // namespace
@@ -296,11 +286,11 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
         return StepText::tr("A drop of phenolphthalein on a little of it, cooled: no pink. Pink: "
                             "cook on. No test on the tongue.");
     case DayStepKind::CoolForScent: {
-        const auto flash = lowestFlash(formula);
-        return flash ? StepText::tr("Under %1, five degrees below the lowest flash point.")
-                           .arg(speech.temperature(*flash - 5.0))
-                     : StepText::tr("Under %1 where no flash point is known.")
-                           .arg(speech.temperature(60.0));
+        const QString under = speech.temperature(
+            warmthOf(step, formula, formula.heat.value_or(HeatPlan{})).under.value_or(0.0));
+        return lowestFlash(formula)
+                   ? StepText::tr("Under %1, five degrees below the lowest flash point.").arg(under)
+                   : StepText::tr("Under %1 where no flash point is known.").arg(under);
     }
     case DayStepKind::ScentByHand:
         return StepText::tr("A scent like this can thicken the batter in seconds: mould open, "

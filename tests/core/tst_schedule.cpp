@@ -188,6 +188,26 @@ private Q_SLOTS:
             QVERIFY(t.hands.low() <= t.hands.typical() && t.hands.typical() <= t.hands.high());
     }
 
+    // Warmth a step aims at: oils melted, milk kept cool, scent under its flash point.
+    void warmth()
+    {
+        Formula f = simple();
+        auto scent = material("scent", MaterialKind::Scent);
+        scent->flash = figure(58.0);
+        add(f, scent, grams(10), Vessel::AfterCook);
+        HeatPlan plan;
+        plan.melted = 66.0;
+        QCOMPARE(*warmthOf({Kind::MeltOils, {}}, f, plan).reach, 66.0);
+        QCOMPARE(*warmthOf({Kind::WaitToMeet, {}}, f, plan).reach, 38.0);
+        QCOMPARE(*warmthOf({Kind::CoolForScent, {}}, f, plan).under, 53.0);
+        f.lines.back().material = material("scent", MaterialKind::Scent);
+        QCOMPARE(*warmthOf({Kind::AfterCook, {}}, f, plan).under, flashNotKnown);
+        QVERIFY(!warmthOf({Kind::LyeIntoLiquid, {}}, f, plan).under);
+        add(f, milk(0.87, 0.04, 230), grams(100), Vessel::LyeJug);
+        QCOMPARE(*warmthOf({Kind::LyeIntoLiquid, {}}, f, plan).under, milkStaysUnder);
+        QVERIFY(!warmthOf({Kind::Prepare, {}}, f, plan).reach);
+    }
+
     void anyDays()
     {
         RandomFormulas random(1402);

@@ -86,6 +86,13 @@ DayPlanPage::DayPlanPage(Clock clock, QWidget* parent) : QWidget(parent), clock_
     connect(at_, &QTimeEdit::timeChanged, this, &DayPlanPage::refresh);
     connect(hours_, &NumberField::entered, this, &DayPlanPage::refresh);
     connect(hours_, &NumberField::refused, this, &DayPlanPage::noted);
+    constexpr int halfMinute = 30000;
+    minute_.setInterval(halfMinute);
+    connect(&minute_, &QTimer::timeout, this, [this] {
+        if (isVisible() && !all_.empty())
+            showClock();
+    });
+    minute_.start();
     connect(make_, &QPushButton::clicked, this, &DayPlanPage::makeWanted);
     auto* kinds = new QMenu(print_);
     kinds->addAction(tr("The day sheet"), this, [this] { Q_EMIT printWanted(false); });
@@ -289,6 +296,15 @@ void DayPlanPage::refresh()
         missed_->hide();
         return;
     }
+    showClock();
+    words::FactPage said = facts();
+    said.lead.clear(); // it stands above the clock already
+    page_->setHtml(factsHtml(said, Theme::page(), false));
+    refreshWay();
+}
+
+void DayPlanPage::showClock()
+{
     const ScheduleWish w = wish();
     const auto of = days();
     schedule_ = scheduleOf(of, w);
@@ -300,10 +316,6 @@ void DayPlanPage::refresh()
     missed_->setText(missed);
     missed_->setVisible(!missed.isEmpty());
     timeline_->show(of, schedule_, w.now, speech_);
-    words::FactPage said = facts();
-    said.lead.clear(); // it stands above the clock already
-    page_->setHtml(factsHtml(said, Theme::page(), false));
-    refreshWay();
 }
 
 void DayPlanPage::refreshWay()

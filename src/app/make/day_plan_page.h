@@ -9,6 +9,7 @@
 #include "words/facts.h"
 #include "words/speech.h"
 
+#include <QTimer>
 #include <QWidget>
 
 class QCheckBox;
@@ -73,6 +74,7 @@ private:
     };
     QWidget* buildWay();
     void refresh();
+    void showClock(); // times alone, as they are now
     void refreshWay();
     void moveStep(int by);
     void leaveOut();
@@ -101,6 +103,7 @@ private:
     QPushButton* rehearse_;
     QPushButton* second_;
     QWidget* wishRow_;
+    QTimer minute_; // the clock goes on
 };
 
 } // namespace rhexion

@@ -489,7 +489,14 @@ void MakePage::refreshStep()
     shown.count = (weighs ? tr("Step %1 of %2: weigh") : tr("Step %1 of %2: do"))
                       .arg(current_->step() + 1)
                       .arg(count);
-    if (hasVessel(step))
+    if (!place_->isVisibleTo(this) && hasVessel(step)) {
+        // Where there is no room to draw it.
+        const PlaceNow now = current_->placeNow();
+        shown.count = tr("%1, %2. %3 holds %4")
+                          .arg(shown.count, words::vesselPlace(step.vessel),
+                               words::placeName(now.place, now.portion, current_->formula()),
+                               speech_.mass(now.contents.total()));
+    } else if (hasVessel(step))
         shown.count = tr("%1, %2").arg(shown.count, words::vesselPlace(step.vessel));
     shown.title = words::dayStepTitle(step, current_->formula());
     if (weighs)

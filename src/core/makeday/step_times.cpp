@@ -103,6 +103,46 @@ std::optional<double> cookSeconds(const heat::CookRun& cook, Kind kind)
 
 } // namespace
 
+std::optional<double> lowestFlash(const Formula& f)
+{
+    std::optional<double> out;
+    for (const Line& line : f.lines)
+        if (line.material->kind == MaterialKind::Scent && line.material->flash) {
+            const double low = line.material->flash->range.low();
+            out = std::min(out.value_or(low), low);
+        }
+    return out;
+}
+
+StepWarmth warmthOf(const DayStep& step, const Formula& f, const HeatPlan& plan)
+{
+    StepWarmth out;
+    switch (step.kind) {
+    case Kind::MeltOils: out.reach = plan.melted; break;
+    case Kind::WaitToMeet:
+    case Kind::Combine: out.reach = f.mixing.at.inCelsius(); break;
+    case Kind::PotassiumIntoLiquid:
+    case Kind::LyeIntoLiquid:
+        if (std::ranges::any_of(f.lines, [&](const Line& line) {
+                return line.vessel == step.vessel && line.material->kind == MaterialKind::Milk;
+            }))
+            out.under = milkStaysUnder;
+        break;
+    case Kind::CookSeparates:
+    case Kind::CookApplesauce:
+    case Kind::CookMash:
+    case Kind::Cook: out.reach = plan.cook.setpoint; break;
+    case Kind::CoolForScent:
+    case Kind::AfterCook: {
+        const auto flash = lowestFlash(f);
+        out.under = flash ? *flash - underFlash : flashNotKnown;
+        break;
+    }
+    default: break;
+    }
+    return out;
+}
+
 std::vector<StepTimes> timesOf(const DayPlan& plan, const Formula& f, const Reckoning& r,
                                const heat::HeatForecast* forecast)
 {
