@@ -550,10 +550,7 @@ int dayCommand(const QStringList& files, const MakingOptions& o)
     }
     std::vector<DayOf> days;
     for (std::size_t i = 0; i < opened.size(); ++i)
-        days.push_back({&plans[i],
-                        timesOf(plans[i], opened[i].formula, opened[i].reckoning, &forecasts[i]),
-                        &opened[i].formula, std::vector<std::int64_t>(plans[i].steps.size(), 0),
-                        std::vector<bool>(plans[i].steps.size(), false)});
+        days.push_back(dayOf(plans[i], opened[i].formula, opened[i].reckoning, &forecasts[i]));
     const Schedule schedule = scheduleOf(days, wish);
     const auto later =
         laterSteps(opened.front().formula, opened.front().reckoning, &forecasts.front());

@@ -46,9 +46,7 @@ int main(int argc, char** argv)
         const Reckoning& r = std::get<Reckoning>(result);
         const auto heat =
             heat::forecastHeat(formula, r, formula.heat.value_or(HeatPlan{})); // uncancelled
-        const std::vector<DayOf> days{{&plan, timesOf(plan, formula, r, &*heat), &formula,
-                                       std::vector<std::int64_t>(plan.steps.size(), 0),
-                                       std::vector<bool>(plan.steps.size(), false)}};
+        const std::vector<DayOf> days{dayOf(plan, formula, r, &*heat)};
         ScheduleWish wish;
         wish.now = QDateTime::currentMSecsSinceEpoch();
         wish.how = pourAt > 0 ? ScheduleHow::PourAt : ScheduleHow::StartNow;

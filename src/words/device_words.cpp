@@ -42,7 +42,7 @@ QString weightAgainstBand(double planned, const WeighBand& band,
         return DeviceText::tr("%1 to go").arg(s.mass(planned - live->grams));
     if (live->grams > band.high)
         return DeviceText::tr("%1 too much").arg(s.mass(live->grams - planned));
-    return DeviceText::tr("in the band");
+    return DeviceText::tr("In the band");
 }
 
 QString steadyName(devices::Steady steady)

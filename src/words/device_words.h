@@ -8,7 +8,7 @@
 
 namespace rhexion::words {
 
-// "12.4 g to go", "in the band", "3.1 g too much"; what the band is where nothing is weighed live.
+// "12.4 g to go", "In the band", "3.1 g too much"; what the band is where nothing is weighed live.
 QString weightAgainstBand(double planned, const WeighBand& band,
                           const std::optional<devices::LiveWeight>& live, const Speech& speech);
 QString bandText(const QString& low, const QString& high); // "118.2 g to 121.8 g"

@@ -34,13 +34,8 @@ class TestDayRoad : public QObject {
         MakePage& make;
         Bench() : desk(shop.window->workshop().devices()), make(shop.make(0))
         {
-            devices::DeviceSetup setup;
-            setup.name = QStringLiteral("Test scale");
-            setup.passing = true;
-            setup.probeAt[0] = QString::fromLatin1(codeOf(ReadingOf::Jug));
             if (scale.begin()) {
-                setup.path = scale.path();
-                desk.setDevices({setup});
+                desk.setDevices({scale.setup()});
                 scale.tell(QStringLiteral("put 80"));
             }
         }
@@ -80,7 +75,7 @@ private Q_SLOTS:
         const double planned = b.step().plannedGrams;
         b.pour(planned, 0.002);
         QVERIFY(b.make.card().gauge()->isVisible());
-        QVERIFY2(b.make.card().gauge()->said().contains("in the band"),
+        QVERIFY2(b.make.card().gauge()->said().contains("In the band"),
                  qPrintable(b.make.card().gauge()->said()));
         QTest::keyClick(b.make.weighedField(), Qt::Key_Space);
         QVERIFY(b.batch().step() != step);

@@ -28,9 +28,7 @@ struct Day {
     }
     DayOf of(const heat::HeatForecast* forecast = nullptr) const
     {
-        return {&plan, timesOf(plan, formula, reckoning, forecast), &formula,
-                std::vector<std::int64_t>(plan.steps.size(), 0),
-                std::vector<bool>(plan.steps.size(), false)};
+        return dayOf(plan, formula, reckoning, forecast);
     }
 };
 

@@ -120,9 +120,7 @@ void takeDay(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r,
              const heat::HeatForecast* forecast)
 {
     const DayPlan plan = planDay(f, r);
-    DayOf day{&plan, timesOf(plan, f, r, forecast), &f,
-              std::vector<std::int64_t>(plan.steps.size(), 0),
-              std::vector<bool>(plan.steps.size(), false)};
+    const DayOf day = dayOf(plan, f, r, forecast);
     for (const StepTimes& t : day.times)
         sponge.take({t.hands.low(), t.hands.typical(), t.hands.high(), t.waiting.low(),
                      t.waiting.typical(), t.waiting.high()});

@@ -142,9 +142,7 @@ private Q_SLOTS:
             if (seen % 10 != 0) // the validator is slow
                 continue;
             const DayPlan plan = planDay(f, *r);
-            const std::vector<DayOf> days{{&plan, timesOf(plan, f, *r, &*heat), &f,
-                                           std::vector<std::int64_t>(plan.steps.size(), 0),
-                                           std::vector<bool>(plan.steps.size(), false)}};
+            const std::vector<DayOf> days{dayOf(plan, f, *r, &*heat)};
             ScheduleWish wish;
             wish.how = ScheduleHow::Within;
             wish.within = 600.0;

@@ -220,13 +220,7 @@ void DevicesWindow::tryStandin()
     }
     auto all = setups();
     if (std::ranges::find(all, standin_->path(), &devices::DeviceSetup::path) == all.end()) {
-        devices::DeviceSetup one;
-        one.passing = true; // it ends with this program
-        one.name = tr("Stand-in scale");
-        one.path = standin_->path();
-        one.probeAt[0] = QString::fromLatin1(codeOf(ReadingOf::Jug));
-        one.probeAt[1] = QString::fromLatin1(codeOf(ReadingOf::Pot));
-        all.push_back(one);
+        all.push_back(standin_->setup());
         desk_.setDevices(all);
     }
     list_->setCurrentRow(list_->count() - 1);

@@ -1,5 +1,7 @@
 #include "app/devices/standin_scale.h"
 
+#include "core/heat/day_heat.h"
+
 #include <QCoreApplication>
 
 namespace rhexion {
@@ -26,6 +28,17 @@ bool StandinScale::begin(int seed, double speed)
                     QString::number(seed), QStringLiteral("--speed"), QString::number(speed)});
     // Its first line is the name of the terminal: then it can be opened.
     return process_.waitForStarted(patience) && process_.waitForReadyRead(patience);
+}
+
+devices::DeviceSetup StandinScale::setup() const
+{
+    devices::DeviceSetup out;
+    out.name = tr("Stand-in scale");
+    out.path = path();
+    out.passing = true; // it ends with this program
+    out.probeAt[0] = QString::fromLatin1(codeOf(ReadingOf::Jug));
+    out.probeAt[1] = QString::fromLatin1(codeOf(ReadingOf::Pot));
+    return out;
 }
 
 void StandinScale::tell(const QString& command)

@@ -1,6 +1,8 @@
 // The stand-in scale as a child of this program: begun with it, ended with it.
 #pragma once
 
+#include "devices/device_link.h"
+
 #include <QObject>
 #include <QProcess>
 #include <QString>
@@ -19,7 +21,8 @@ public:
     bool runs() const { return process_.state() == QProcess::Running; }
     QString path() const { return folder_.filePath(QStringLiteral("scale")); }
     QString fault() const { return process_.errorString(); }
-    void tell(const QString& command); // one line; docs/devices.md
+    devices::DeviceSetup setup() const; // as the desk takes it up
+    void tell(const QString& command);  // one line; docs/devices.md
 
 private:
     QTemporaryDir folder_;

@@ -191,9 +191,13 @@ void MakePage::fitRoom()
     const int wide = seen->width() - 24;
     left_->setVisible(wide >= Theme::px(860));
     left_->setFixedWidth(Theme::px(wide >= Theme::px(1100) ? 304 : 248));
-    place_->setVisible(wide >= Theme::px(980));
+    const bool drawn = wide >= Theme::px(980);
+    const bool news = place_->isHidden() == drawn;
+    place_->setVisible(drawn);
     place_->setFixedWidth(Theme::px(wide >= Theme::px(1150) ? 264 : 228));
     card_->setCrowded(seen->height() < Theme::px(560));
+    if (news && current_)
+        refreshStep();
 }
 
 bool MakePage::eventFilter(QObject* watched, QEvent* event)

@@ -119,11 +119,11 @@ StepCard::StepCard(Stock& stock, QWidget* parent) : QFrame(parent)
     column->addWidget(title_);
     column->addLayout(figures);
     column->addWidget(gauge_);
-    auto* scale = new QHBoxLayout;
-    scale->addWidget(liveSaid_, 1);
-    scale->addWidget(scoop_);
-    scale->addWidget(tare_);
-    column->addLayout(scale);
+    scale_ = new QHBoxLayout;
+    scale_->addWidget(liveSaid_, 1);
+    scale_->addWidget(scoop_);
+    scale_->addWidget(tare_);
+    column->addLayout(scale_);
     column->addWidget(field_);
     column->addWidget(advice_);
     column->addWidget(note_);
@@ -164,6 +164,9 @@ void StepCard::setCrowded(bool crowded)
 {
     layout()->setContentsMargins(crowded ? QMargins(10, 6, 10, 8) : QMargins(20, 14, 20, 14));
     column_->setSpacing(crowded ? 5 : 10);
+    // A low screen is wide enough for them beside the field.
+    for (QPushButton* button : {scoop_, tare_})
+        (crowded ? static_cast<QBoxLayout*>(field_->layout()) : scale_)->addWidget(button);
     const QFont font = crowded ? Theme::large() : Theme::huge();
     planned_->setFont(font);
     live_->setFont(font);
@@ -219,7 +222,7 @@ void StepCard::showLive(const std::optional<devices::LiveWeight>& live, const Sp
         const bool good = live->steady == devices::Steady::Yes;
         liveSaid_->setText(
             readable
-                ? tr("%1, the scale is %2.").arg(gauge_->said(), words::steadyName(live->steady))
+                ? tr("%1; the scale is %2.").arg(gauge_->said(), words::steadyName(live->steady))
                 : words::notTaken(live->steady));
         const bool in =
             readable && live->grams >= shown_.band->low && live->grams <= shown_.band->high;

@@ -85,6 +85,7 @@ private:
 
     QVBoxLayout* column_;
     QHBoxLayout* aside_;
+    QHBoxLayout* scale_;
     Shown shown_;
     QLabel* live_;
     QLabel* liveSaid_;

@@ -208,13 +208,7 @@ void RehearsalWindow::begin()
         note_->setText(tr("The stand-in scale could not be begun: %1").arg(standin_->fault()));
         return;
     }
-    devices::DeviceSetup setup;
-    setup.name = tr("Stand-in scale");
-    setup.path = standin_->path();
-    setup.passing = true;
-    setup.probeAt[0] = QString::fromLatin1(codeOf(ReadingOf::Jug));
-    setup.probeAt[1] = QString::fromLatin1(codeOf(ReadingOf::Pot));
-    desk_->setDevices({setup});
+    desk_->setDevices({standin_->setup()});
     journal_ = std::make_unique<MemoryJournal>();
     auto begun = BatchInProgress::begin(*journal_, formula_, *reckoning_, [this] { return now(); });
     if (auto* fault = std::get_if<FileFault>(&begun)) {

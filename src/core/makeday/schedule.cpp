@@ -160,6 +160,14 @@ void settle(Schedule& out, std::int64_t from)
 
 } // namespace
 
+DayOf dayOf(const DayPlan& plan, const Formula& formula, const Reckoning& reckoning,
+            const heat::HeatForecast* forecast)
+{
+    return {&plan, timesOf(plan, formula, reckoning, forecast), &formula,
+            std::vector<std::int64_t>(plan.steps.size(), 0),
+            std::vector<bool>(plan.steps.size(), false)};
+}
+
 Schedule scheduleOf(const std::vector<DayOf>& days, const ScheduleWish& wish)
 {
     Schedule out;

@@ -25,6 +25,10 @@ struct DayOf {
     std::vector<bool> passed;
 };
 
+// One of which nothing is done yet; plan and formula must outlive it.
+DayOf dayOf(const DayPlan& plan, const Formula& formula, const Reckoning& reckoning,
+            const heat::HeatForecast* forecast);
+
 struct ScheduledStep {
     std::size_t day = 0; // which plan
     std::size_t step = 0;
