@@ -56,6 +56,7 @@ FactSection draws(const std::vector<DayOf>& days, const Speech& s)
 {
     FactSection out{PlanText::tr("To have on the shelf"), {}, {}};
     std::map<std::string, std::pair<QString, double>> grams;
+    std::map<std::string, QString> lots;
     std::vector<std::string> order;
     for (const DayOf& one : days)
         for (const DayStep& step : one.plan->steps) {
@@ -73,9 +74,14 @@ FactSection draws(const std::vector<DayOf>& days, const Speech& s)
                 entry.first = name;
             }
             entry.second += step.plannedGrams;
+            if (m && !m->lot.id.empty())
+                lots[name.toStdString()] =
+                    PlanText::tr("from lot %1").arg(QString::fromStdString(m->lot.name));
+            else if (m && m->kind != MaterialKind::Liquid)
+                lots[name.toStdString()] = PlanText::tr("no lot of it is chosen");
         }
     for (const std::string& name : order)
-        out.facts << Fact{grams[name].first, s.mass(grams[name].second), {}};
+        out.facts << Fact{grams[name].first, s.mass(grams[name].second), lots[name]};
     return out;
 }
 

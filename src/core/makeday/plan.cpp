@@ -395,7 +395,7 @@ std::optional<int> daysBefore(const DayStep& step, const Formula& formula)
     const Line* line = formula.find(step.target.line);
     switch (step.kind) {
     case Kind::InfuseOil: return infusing;
-    case Kind::CookProduce: return line && line->frozen ? 2 : 1;
+    case Kind::CookProduce:
     case Kind::DrinkFlat: return line && line->frozen ? 2 : 1;
     case Kind::FreezeAhead:
     case Kind::StockLyeReady: return 1;
@@ -441,6 +441,7 @@ std::vector<LineId> stirOrder(const Formula& f, Vessel vessel, PortionId portion
             in.push_back(&line);
     std::ranges::stable_sort(in, {}, [&](const Line* l) { return rank(*l->material); });
     std::vector<LineId> out;
+    out.reserve(in.size());
     for (const Line* line : in)
         out.push_back(line->id);
     return out;

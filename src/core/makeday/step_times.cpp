@@ -50,9 +50,9 @@ StepTimes usual(const DayStep& step)
     case Kind::Emulsion: return {minutes(0.5, 1.5, 4), none};
     case Kind::Trace: return {minutes(0.5, 3, 15), none};
     case Kind::ScentByHand: return {minutes(0.3, 0.7, 1.5), none};
-    case Kind::Divide: return {minutes(1, 2, 5), none};
+    case Kind::Divide:
     case Kind::PortionBack: return {minutes(1, 2, 5), none};
-    case Kind::CookSeparates: return {minutes(1, 2, 4), minutes(8, 20, 40)};
+    case Kind::CookSeparates:
     case Kind::CookApplesauce: return {minutes(1, 2, 4), minutes(8, 20, 40)};
     case Kind::CookMash: return {minutes(1, 2, 4), minutes(10, 25, 50)};
     case Kind::Cook: return {minutes(1, 2, 4), minutes(10, 25, 60)};
