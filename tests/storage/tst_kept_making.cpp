@@ -3,12 +3,16 @@
 // that it is right; RHEXION_KEEP=1 keeps a meant change.
 #include <QTest>
 
+#include "core/account/contents.h"
+#include "core/heat/day_heat.h"
 #include "core/heat/heat_findings.h"
 #include "core/makeday/later.h"
 #include "core/makeday/mishap.h"
 #include "core/makeday/schedule.h"
 #include "core/makeday/weigh_band.h"
 #include "core/making/batter_density.h"
+#include "core/making/blend.h"
+#include "core/making/hard_water.h"
 #include "core/making/mould_fit.h"
 #include "core/materials/makers_word.h"
 #include "core/wishes/formula_wishes.h"
@@ -111,6 +115,8 @@ void surroundings(Dice& dice, Formula& f)
     plan.covers = {{static_cast<MouldCover>(dice.below(7)), 0.0, {}}};
     if (dice.chance(0.4))
         plan.covers.push_back({static_cast<MouldCover>(dice.below(7)), dice.between(0.5, 12), {}});
+    if (dice.chance(0.4))
+        plan.ovenOffHours = dice.between(0.5, 12);
     plan.cook.power = dice.wide(50, 800);
     plan.cook.minutes = dice.between(10, 200);
     f.heat = plan;
@@ -148,6 +154,25 @@ void takeDay(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r,
         sponge.take({double(mishap.kind), double(placeOf(mishap, plan, f).value_or(999))});
 }
 
+// How batches made correct the working time.
+void takeLearning(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r)
+{
+    const TimeForecast forecast = workingTime(workFeatures(f, r), scentDoses(f, r, {}),
+                                              f.handling.blending, f.handling.factorsOff);
+    std::vector<OwnLog> logs(std::size_t(dice.below(12)));
+    for (OwnLog& log : logs) {
+        log.features = workFeatures(f, r);
+        for (auto& [code, feature] : log.features)
+            feature *= dice.between(0.5, 1.5);
+        log.scents = scentDoses(f, r, {});
+        log.blending = static_cast<Blending>(dice.below(3));
+        log.minutes = dice.wide(1, 90);
+        log.onlyLonger = dice.chance(0.3);
+    }
+    const TimeForecast own = corrected(forecast, logs);
+    sponge.take({own.time.low, own.time.typical, own.time.high, double(own.logs)});
+}
+
 } // namespace
 
 class TestKeptMaking : public QObject {
@@ -174,6 +199,94 @@ private Q_SLOTS:
             take(sponge, waterToJson(f, *r, water));
             take(sponge, workingToJson(f, *r, {}, {}));
             takeDay(sponge, inputs.dice, f, *r, nullptr);
+            for (const Vessel vessel : allVessels) {
+                const Contents c = contentsOf(f, *r, vessel);
+                sponge.take({c.water, c.fat, c.alkali, c.acid, c.sugar, c.salt, c.otherSolids});
+            }
+            if (const auto blend = blendOf(f, *r); const auto* b = std::get_if<Blend>(&blend))
+                sponge.take({b->withoutIodine, b->iodine.typical(), b->sv.high()});
+            takeLearning(sponge, inputs.dice, f, *r);
+        });
+    }
+
+    // Water and bars of every kind, at the edges of what can be and past them.
+    void waters()
+    {
+        Dice dice(205);
+        keepEach("many_waters.txt", 6, 50, [&](Sponge& sponge) {
+            WashWater water;
+            const double edges[] = {0.0, 1e-9, 0.6, 0.95, 0.98, 1.0, 1.02, dice.wide(0.001, 100)};
+            water.hardness = dice.one(edges);
+            water.dose = dice.one(edges);
+            water.calciumShare = dice.between(0.6, 0.95);
+            const LigandInBar ligand{static_cast<Ligand>(dice.below(int(countOf<Ligand>()))),
+                                     dice.one(edges)};
+            const auto result =
+                hardWater(water, dice.one(edges), ligand, dice.one(edges), dice.one(edges) * 290.0);
+            if (const auto* cannot = std::get_if<Cannot>(&result)) {
+                sponge.take(double(cannot->code));
+                sponge.take(cannot->item);
+                return;
+            }
+            const auto& w = std::get<HardWater>(result);
+            sponge.take({w.litresCeiling, w.heldAll.low(), w.heldAll.typical(), w.heldAll.high()});
+        });
+    }
+
+    // What readings of jug, pot and core make of the forecast, and what batches teach.
+    void daysHeat()
+    {
+        Inputs inputs(206);
+        Dice& dice = inputs.dice;
+        keepEach("many_readings_of_heat.txt", 12, 4, [&](Sponge& sponge) {
+            Formula f = inputs.formula();
+            surroundings(dice, f);
+            const ReckonResult result = reckon(f);
+            const auto* r = std::get_if<Reckoning>(&result);
+            if (!r)
+                return;
+            heat::ForecastOptions options;
+            options.coarse = true;
+            options.hours = 12.0;
+            const auto forecast = heat::forecastHeat(f, *r, f.heat.value_or(HeatPlan{}), options);
+            std::vector<ReadingAt> readings;
+            std::int64_t at = 1'000'000'000;
+            const std::int64_t lye = at;
+            double jug = dice.between(40, 95);
+            double pot = dice.between(35, 80);
+            for (int i = 0; i < 4; ++i) {
+                at += std::int64_t(dice.between(6e4, 9e5));
+                jug -= dice.between(0, 8);
+                pot -= dice.between(0, 5);
+                readings.push_back({ReadingOf::Jug, jug, at});
+                readings.push_back({ReadingOf::Pot, pot, at + 1000});
+                if (dice.chance(0.3))
+                    readings.push_back({ReadingOf::Room, dice.between(12, 28), at});
+            }
+            heat::DayMoments moments;
+            moments.lastLye = lye;
+            if (const auto m = heat::meetingOf(f, *forecast, readings, moments, at))
+                sponge.take({m->from.value_or(-1), m->until.value_or(-1), m->sd.value_or(-1),
+                             double(m->inIt)});
+            moments.joined = at + 60'000;
+            moments.poured = at + 600'000;
+            double core = dice.between(30, 50);
+            for (int i = 1; i < 4; ++i) {
+                core += dice.between(-5, 20);
+                readings.push_back(
+                    {ReadingOf::Core, core, *moments.poured + std::int64_t(i) * 2'700'000});
+            }
+            const auto mould =
+                heat::mouldOf(*forecast, readings, {}, moments, *moments.poured + 9'000'000);
+            if (mould)
+                sponge.take({mould->knobs.rate, mould->knobs.loss, double(mould->fitted),
+                             mould->lnRateSd, mould->lnLossSd, mould->band.peak().typical(),
+                             double(mould->nextLook.value_or(0) - lye)});
+            const auto learnt =
+                heat::learnJug(dice.between(5, 25), dice.between(30, 100), dice.between(30, 100));
+            sponge.take({learnt.times, learnt.sd});
+            const auto all = heat::together({dice.between(-1, 1), dice.between(-1, 1)});
+            sponge.take({all.ln, all.sd});
         });
     }
 
