@@ -78,7 +78,8 @@ FactSection draws(const std::vector<DayOf>& days, const Speech& s)
                 lots[name.toStdString()] =
                     PlanText::tr("from lot %1").arg(QString::fromStdString(m->lot.name));
             else if (m && m->kind != MaterialKind::Liquid)
-                lots[name.toStdString()] = PlanText::tr("no lot of it is chosen");
+                out.sentence = PlanText::tr(
+                    "Where no lot stands below a thing, look whether there is enough.");
         }
     for (const std::string& name : order)
         out.facts << Fact{grams[name].first, s.mass(grams[name].second), lots[name]};

@@ -86,15 +86,17 @@ BowlSaid bowlSaid(const AsWeighed& bowl, const std::vector<Caution>& findings,
         const bool said = heavy && c.code == CautionCode::SuperfatBelowZero;
         if (said || c.severity == Severity::Note)
             continue;
-        if (c.severity == Severity::Danger)
-            out.sentences << QStringLiteral("%1. %2").arg(cautionTitle(c, bowl.formula, s),
-                                                          cautionReason(c, bowl.formula, s));
-        else if (here && c.vessel == *here)
+        if (c.severity == Severity::Danger) {
+            const QString title = cautionTitle(c, bowl.formula, s);
+            const bool asks = title.endsWith(QLatin1Char('?'));
+            out.sentences << (asks ? QStringLiteral("%1 %2") : QStringLiteral("%1. %2"))
+                                 .arg(title, cautionReason(c, bowl.formula, s));
+        } else if (here && c.vessel == *here)
             out.sentences << cautionTitle(c, bowl.formula, s);
     }
     if (here)
         for (const DayMend& mend : bowl.mends)
-            out.sentences << dayMend(mend, bowl.formula, s);
+            out.sentences << dayMend(mend, bowl.formula, s, &mend == &bowl.mends.front());
     out.danger = heavy || (!findings.empty() && findings.front().severity == Severity::Danger);
     return out;
 }
