@@ -198,6 +198,11 @@ void takeDayShots(MainWindow& window, Shots& shots, BatchInProgress& batch)
     window.resize(800, 480);
     shots.takeOf(window, QStringLiteral("make-small"));
     window.workshop().devices().pretend(std::nullopt);
+    make.openTrouble();
+    make.trouble().finish();
+    window.resize(800, 480);
+    shots.takeOf(window, QStringLiteral("make-trouble-small"));
+    make.closeTrouble();
     window.resize(1280, 800);
     make.showWholeDay(true);
     make.showWholeDay(false);

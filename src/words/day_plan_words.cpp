@@ -86,6 +86,22 @@ FactSection draws(const std::vector<DayOf>& days, const Speech& s)
     return out;
 }
 
+// What is done while a step waits, by the steps it begins and ends with.
+QString meanwhile(const std::vector<DayOf>& days, const Schedule& schedule,
+                  const ScheduledStep& step)
+{
+    const auto fits = doneWhileWaiting(schedule, step);
+    if (fits.empty())
+        return {};
+    const auto title = [&](const ScheduledStep& one) {
+        return dayStepTitle(days[one.day].plan->steps[one.step], *days[one.day].formula);
+    };
+    return QStringLiteral("; ") +
+           (fits.size() == 1
+                ? PlanText::tr("meanwhile: %1").arg(title(fits.front()))
+                : PlanText::tr("meanwhile: %1 to %2").arg(title(fits.front()), title(fits.back())));
+}
+
 } // namespace
 
 QString clockTime(std::int64_t ms, std::int64_t now)
@@ -165,6 +181,8 @@ FactPage dayPage(const std::vector<DayOf>& days, const Schedule& schedule, const
                            : span(hands, s);
         if (wait >= 60.0)
             note = PlanText::tr("%1, then wait %2").arg(note, span(wait, s));
+        if (wait >= 60.0 && !step.done)
+            note += meanwhile(days, schedule, step);
         if (step.done)
             note = PlanText::tr("done");
         day.facts << Fact{days.size() > 1 ? PlanText::tr("%1: %2").arg(

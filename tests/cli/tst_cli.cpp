@@ -105,6 +105,7 @@ private Q_SLOTS:
         row("heat by no journal", {"heat", "mould", good, "--journal", "/no/such"}, 1, "no such");
         row("heat of what", {"heat", "kettle", good}, 2, "jug, meet, mould or cook");
         row("the day", {"day", good}, 0, "Lye into the liquid");
+        row("the day with its waits filled", {"day", good}, 0, "meanwhile: ");
         row("the day at a time", {"day", good, "--pour-at", "2031-01-01T15:00"}, 0, "2031");
         row("the day too late", {"day", good, "--pour-at", "2001-01-01T15:00"}, 0,
             "should have begun");
