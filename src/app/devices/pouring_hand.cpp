@@ -20,8 +20,17 @@ void PouringHand::watch(BatchInProgress* batch, StandinScale* scale)
     batch_ = batch;
     scale_ = scale;
     step_ = -1;
+    meeting_.reset();
     if (!batch_ || !scale_)
         return;
+    heat::ForecastOptions coarse;
+    coarse.coarse = true;
+    coarse.hours = 1.0;
+    const auto forecast =
+        heat::forecastHeat(batch_->formula(), batch_->planned(),
+                           batch_->formula().heat.value_or(HeatPlan{}), coarse); // uncancelled
+    if (const auto* meeting = std::get_if<heat::MeetingForecast>(&forecast->meeting))
+        meeting_ = *meeting;
     connect(batch_, &BatchInProgress::changed, this, &PouringHand::step);
     connect(batch_, &QObject::destroyed, this, [this] { batch_ = nullptr; });
     step();
@@ -35,13 +44,22 @@ void PouringHand::step()
     if (batch_->atEnd())
         return;
     const DayStep& at = batch_->plan().steps[std::size_t(step_)];
-    // The thermometers follow: hot when lye is in, and cooling as a jug and a pot do.
-    if (at.kind == DayStepKind::LookThrough)
-        scale_->tell(QStringLiteral("jug 78 0.0006"));
-    if (at.kind == DayStepKind::WeighSodium || at.kind == DayStepKind::WeighPotassium)
-        scale_->tell(QStringLiteral("pot 62 0.00025"));
+    // The thermometers follow the forecast: hot when lye is in, and cooling as jug and pot do.
+    if (at.kind == DayStepKind::LookThrough && meeting_)
+        cool("jug", meeting_->jug);
+    if (at.kind == DayStepKind::DissolveFirst || at.kind == DayStepKind::WeighSodium ||
+        at.kind == DayStepKind::WeighPotassium)
+        if (meeting_)
+            cool("pot", meeting_->pot);
     if (at.weighs() && !batch_->weighedAt(step_))
         pour();
+}
+
+void PouringHand::cool(const char* what, const heat::Cooling& curve)
+{
+    scale_->tell(QStringLiteral("room %1").arg(curve.room()));
+    scale_->tell(
+        QStringLiteral("%1 %2 %3").arg(QLatin1String(what)).arg(curve.start()).arg(curve.rate()));
 }
 
 void PouringHand::pour()

@@ -24,11 +24,13 @@ public:
 private:
     void step();
     void pour();
+    void cool(const char* what, const heat::Cooling& curve);
 
     devices::DeviceDesk& desk_;
     BatchInProgress* batch_ = nullptr;
     StandinScale* scale_ = nullptr;
     std::function<std::optional<double>(int)> off_;
+    std::optional<heat::MeetingForecast> meeting_; // of the batch
     int step_ = -1;
 };
 
