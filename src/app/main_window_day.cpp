@@ -59,10 +59,7 @@ void MainWindow::wireDay()
 
 void MainWindow::showDay()
 {
-    std::shared_ptr<const heat::HeatForecast> forecast;
-    if (const HeatResult* result = heat_->result())
-        forecast = std::make_shared<heat::HeatForecast>(result->told.forecast);
-    make_->day().setFormula(document_->formula(), document_->reckoning(), std::move(forecast));
+    make_->day().setFormula(document_->formula(), document_->reckoning(), heat_->forecast());
 }
 
 DevicesWindow& MainWindow::devices()

@@ -162,6 +162,17 @@ bool BatchInProgress::isSkipped(int step) const
            batch_.skipped.end();
 }
 
+std::vector<const DayStep*> BatchInProgress::comingUp(std::size_t most) const
+{
+    std::vector<const DayStep*> out;
+    const auto passed = batch_.passed();
+    const std::size_t here = batch_.nextStep();
+    for (std::size_t i = 0; i < passed.size() && out.size() < most; ++i)
+        if (i != here && !passed[i])
+            out.push_back(&plan().steps[i]);
+    return out;
+}
+
 std::vector<std::size_t> BatchInProgress::missing(int step) const
 {
     return missingFor(plan(), batch_.passed(), std::size_t(step));

@@ -39,6 +39,13 @@ public:
     const Reckoning& planned() const { return planned_; }
     const DayPlan& plan() const { return batch_.plan; }
     int step() const { return int(batch_.nextStep()); }
+    // Nothing once all are done or left out.
+    const DayStep* stepAtHand() const
+    {
+        return atEnd() ? nullptr : &plan().steps[std::size_t(step())];
+    }
+    // The steps after it that are neither done nor left out, so many at most.
+    std::vector<const DayStep*> comingUp(std::size_t most) const;
     bool atEnd() const { return step() >= int(plan().steps.size()); }
     std::optional<double> weighedAt(int step) const;
     // What is in the bowls now, as it is weighed so far.

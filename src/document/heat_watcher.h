@@ -39,6 +39,12 @@ public:
     // The last that was worked out; it may be of the formula as it was a moment ago. Nothing while
     // there is none.
     const HeatResult* result() const { return result_.get(); }
+    // The same forecast, shared: it outlives the next one.
+    std::shared_ptr<const heat::HeatForecast> forecast() const
+    {
+        return result_ ? std::shared_ptr<const heat::HeatForecast>(result_, &result_->told.forecast)
+                       : nullptr;
+    }
     HeatPlan plan() const; // of the formula, or the usual one
     // What the mould is looked at beside: other covers, or another mould.
     struct Beside {

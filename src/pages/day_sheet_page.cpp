@@ -27,7 +27,7 @@ QString placed(const QString& html, const char* width)
     return QStringLiteral("<td width='%1' valign='top'>%2</td>").arg(QLatin1String(width), html);
 }
 
-QString blanks(const DayStep& step, const Speech&)
+QString blanks(const DayStep& step)
 {
     QStringList out;
     if (step.weighs())
@@ -50,7 +50,7 @@ QString row(const QString& time, const DayStep& step, const DayOf& day, const Re
             QStringLiteral("<br>") + words::dayStepAdvice(step, *day.formula, r, s).toHtmlEscaped();
     return QStringLiteral("<tr>%1%2%3%4</tr>")
         .arg(box(), placed(time.toHtmlEscaped(), "14%"), placed(what, "58%"),
-             placed(blanks(step, s), "24%"));
+             placed(blanks(step), "24%"));
 }
 
 } // namespace

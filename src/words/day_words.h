@@ -11,6 +11,8 @@
 namespace rhexion::words {
 
 QString dayStepTitle(const DayStep& step, const Formula& formula);
+// With what is weighed at it: "120.0 g Olive oil".
+QString dayStepLine(const DayStep& step, const Formula& formula, const Speech& speech);
 QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoning& reckoning,
                       const Speech& speech);
 // first: nothing stands before it that it would be an alternative to.

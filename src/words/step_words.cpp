@@ -130,6 +130,14 @@ QString dayStepTitle(const DayStep& step, const Formula& formula)
     return {};
 }
 
+QString dayStepLine(const DayStep& step, const Formula& formula, const Speech& speech)
+{
+    const QString title = dayStepTitle(step, formula);
+    return step.plannedGrams > 0.0
+               ? QStringLiteral("%1 %2").arg(speech.mass(step.plannedGrams), title)
+               : title;
+}
+
 QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoning& reckoning,
                       const Speech& speech)
 {

@@ -122,6 +122,16 @@ void surroundings(Dice& dice, Formula& f)
     f.heat = plan;
 }
 
+// A formula with moulds and a plan of warmth; nothing where it cannot be reckoned.
+std::optional<Reckoning> surrounded(Inputs& inputs, Formula& f)
+{
+    f = inputs.formula();
+    surroundings(inputs.dice, f);
+    const ReckonResult result = reckon(f);
+    const auto* r = std::get_if<Reckoning>(&result);
+    return r ? std::optional(*r) : std::nullopt;
+}
+
 void takeDay(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r,
              const heat::HeatForecast* forecast)
 {
@@ -185,10 +195,8 @@ private Q_SLOTS:
         own.limits.push_back({"", ScentLimit::Whose::Local, ProductKind::RinseOff, .03,
                               ScentBasis::BatterWhole, "law", "2026-01-01"});
         keepEach("many_making.txt", 30, 30, [&](Sponge& sponge) {
-            Formula f = inputs.formula();
-            surroundings(inputs.dice, f);
-            const ReckonResult result = reckon(f);
-            const auto* r = std::get_if<Reckoning>(&result);
+            Formula f;
+            const auto r = surrounded(inputs, f);
             if (!r)
                 return;
             take(sponge, mouldFitToJson(f, *r));
@@ -239,10 +247,8 @@ private Q_SLOTS:
         Inputs inputs(206);
         Dice& dice = inputs.dice;
         keepEach("many_readings_of_heat.txt", 12, 4, [&](Sponge& sponge) {
-            Formula f = inputs.formula();
-            surroundings(dice, f);
-            const ReckonResult result = reckon(f);
-            const auto* r = std::get_if<Reckoning>(&result);
+            Formula f;
+            const auto r = surrounded(inputs, f);
             if (!r)
                 return;
             heat::ForecastOptions options;
@@ -294,10 +300,8 @@ private Q_SLOTS:
     {
         Inputs inputs(202);
         keepEach("many_heats.txt", 40, 6, [&](Sponge& sponge) {
-            Formula f = inputs.formula();
-            surroundings(inputs.dice, f);
-            const ReckonResult result = reckon(f);
-            const auto* r = std::get_if<Reckoning>(&result);
+            Formula f;
+            const auto r = surrounded(inputs, f);
             if (!r)
                 return;
             heat::ForecastOptions options;

@@ -252,13 +252,11 @@ void DevicesWindow::refreshList()
             list_->addItem(tr("None. Weights are typed; that always works."));
         list_->setCurrentRow(std::min(row, list_->count() - 1));
     }
-    filling_ = true;
     if (const int at = chosen(); at >= 0)
         for (int i = 0; i < probesShown; ++i)
             probes_[std::size_t(i)]->setCurrentIndex(
                 std::max(0, probes_[std::size_t(i)]->findData(
                                 states[std::size_t(at)].setup.probeAt[std::size_t(i)])));
-    filling_ = false;
     refreshLive();
 }
 
@@ -327,7 +325,7 @@ void DevicesWindow::teach()
 void DevicesWindow::keep()
 {
     const int row = chosen();
-    if (row < 0 || filling_)
+    if (row < 0)
         return;
     auto all = setups();
     for (int i = 0; i < probesShown; ++i)

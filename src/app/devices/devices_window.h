@@ -60,7 +60,6 @@ private:
     QLabel* lesson_;
     std::vector<QComboBox*> probes_;
     std::unique_ptr<StandinScale> standin_;
-    bool filling_ = false;
 };
 
 } // namespace rhexion

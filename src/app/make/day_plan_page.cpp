@@ -165,6 +165,15 @@ void DayPlanPage::setSpeech(const Speech& speech)
     refresh();
 }
 
+DayPlanPage::Day DayPlanPage::fresh(const Formula& formula, const Reckoning& reckoning,
+                                    std::shared_ptr<const heat::HeatForecast> forecast)
+{
+    Day out{formula, reckoning, planDay(formula, reckoning), std::move(forecast), {}, {}};
+    out.passed.assign(out.plan.steps.size(), false);
+    out.doneAt.assign(out.plan.steps.size(), 0);
+    return out;
+}
+
 void DayPlanPage::setFormula(const Formula& formula, const Reckoning* reckoning,
                              std::shared_ptr<const heat::HeatForecast> forecast)
 {
@@ -174,10 +183,7 @@ void DayPlanPage::setFormula(const Formula& formula, const Reckoning* reckoning,
         second = std::move(all_[1]);
     all_.clear();
     if (reckoning) {
-        all_.push_back(
-            {formula, *reckoning, planDay(formula, *reckoning), std::move(forecast), {}, {}});
-        all_.back().passed.assign(all_.back().plan.steps.size(), false);
-        all_.back().doneAt.assign(all_.back().plan.steps.size(), 0);
+        all_.push_back(fresh(formula, *reckoning, std::move(forecast)));
         if (second)
             all_.push_back(std::move(*second));
     }
@@ -213,11 +219,9 @@ void DayPlanPage::setSecond(const std::optional<Formula>& second)
     all_.resize(1);
     if (second) {
         const auto r = reckon(*second);
-        if (const auto* good = std::get_if<Reckoning>(&r)) {
-            all_.push_back({*second, *good, planDay(*second, *good), nullptr, {}, {}});
-            all_.back().passed.assign(all_.back().plan.steps.size(), false);
-            all_.back().doneAt.assign(all_.back().plan.steps.size(), 0);
-        } else
+        if (const auto* good = std::get_if<Reckoning>(&r))
+            all_.push_back(fresh(*second, *good, nullptr));
+        else
             Q_EMIT noted(tr("The second formula cannot be reckoned: open it on the bench first."));
     }
     refresh();

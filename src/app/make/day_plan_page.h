@@ -72,6 +72,8 @@ private:
         std::vector<bool> passed;
         std::vector<std::int64_t> doneAt;
     };
+    static Day fresh(const Formula& formula, const Reckoning& reckoning,
+                     std::shared_ptr<const heat::HeatForecast> forecast);
     QWidget* buildWay();
     void refresh();
     void showClock(); // times alone, as they are now

@@ -102,8 +102,8 @@ std::vector<ReadingOf> HeatCard::wanted() const
 {
     if (!batch_)
         return {};
-    return batch_->atEnd() ? readingsAfterPouring()
-                           : readingsAt(batch_->plan().steps[std::size_t(batch_->step())].kind);
+    const DayStep* step = batch_->stepAtHand();
+    return step ? readingsAt(step->kind) : readingsAfterPouring();
 }
 
 void HeatCard::refreshFields()

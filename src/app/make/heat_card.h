@@ -38,6 +38,7 @@ public:
     void show(BatchInProgress* batch);
     // What a thermometer shows now, beside its field.
     void showLive(ReadingOf what, double celsius);
+    std::vector<ReadingOf> wanted() const; // at the step at hand
     NumberField* field(ReadingOf what) const { return fields_[std::size_t(what)]; }
     QComboBox* look() const { return look_; }
     QString said() const;
@@ -50,7 +51,6 @@ Q_SIGNALS:
     void refused(const QString& why);
 
 private:
-    std::vector<ReadingOf> wanted() const; // at the step at hand
     void refreshFields();
     Watcher<DayHeatFound>::Work begin() const;
     void take(std::optional<DayHeatFound> found);

@@ -1,6 +1,7 @@
 #include "app/make/make_page.h"
 
 #include "app/make/day_plan_page.h"
+#include "app/make/finger.h"
 #include "app/make/heat_card.h"
 #include "app/make/place_panel.h"
 #include "app/make/step_card.h"
@@ -12,7 +13,6 @@
 #include "app/widgets/page_at_hand.h"
 #include "app/widgets/scroll_room.h"
 #include "app/widgets/typing_line.h"
-#include "core/makeday/step_readings.h"
 #include "words/day_words.h"
 #include "words/device_words.h"
 #include "words/lexicon.h"
@@ -87,14 +87,14 @@ QWidget* MakePage::buildDay()
     list_ = new StepList(left);
     connect(list_, &StepList::wanted, this, &MakePage::goTo);
     stop_ = new QPushButton(tr("Stop this batch"), left);
-    leastHeight(stop_, 56);
+    leastHeight(stop_, fingerTall);
     connect(stop_, &QPushButton::clicked, this, &MakePage::stop);
     auto* leftLayout = new QVBoxLayout(left);
     leftLayout->addWidget(name_);
     leftLayout->addWidget(list_, 1);
     wholeButton_ = new QPushButton(tr("The whole day"), left);
     wholeButton_->setCheckable(true);
-    leastHeight(wholeButton_, 56);
+    leastHeight(wholeButton_, fingerTall);
     connect(wholeButton_, &QPushButton::clicked, this, &MakePage::showWholeDay);
     leftLayout->addWidget(wholeButton_);
     leftLayout->addWidget(stop_);
@@ -275,10 +275,7 @@ void MakePage::takeTemperatures()
     if (!current_ || !desk_)
         return;
     const std::int64_t now = current_->clock().toMSecsSinceEpoch();
-    const auto asked = current_->atEnd()
-                           ? readingsAfterPouring()
-                           : readingsAt(current_->plan().steps[std::size_t(current_->step())].kind);
-    for (const ReadingOf what : asked) {
+    for (const ReadingOf what : heat_->wanted()) {
         const auto celsius = desk_->celsius(what);
         if (!celsius)
             continue;
@@ -292,13 +289,13 @@ void MakePage::takeTemperatures()
 
 void MakePage::skip()
 {
-    if (!current_ || current_->atEnd())
+    const DayStep* step = current_ ? current_->stepAtHand() : nullptr;
+    if (!step)
         return;
-    const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
-    if (marksOf(step).any() && !sureToSkip_) {
+    if (marksOf(*step).any() && !sureToSkip_) {
         sureToSkip_ = true;
         Q_EMIT noted(
-            marksOf(step).safety
+            marksOf(*step).safety
                 ? tr("This step keeps you from harm. Press “Leave out” again if it is done.")
                 : tr("This step has to do with lye. Press “Leave out” again to go on "
                      "without it."));
@@ -383,15 +380,7 @@ void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
     if (current_) {
         current_->setWords(words::lexicon());
         connect(current_.get(), &BatchInProgress::changed, this, &MakePage::refresh);
-        connect(current_.get(), &BatchInProgress::timersChanged, this, [this] {
-            const bool atEnd = current_->atEnd();
-            timers_->show(
-                current_.get(),
-                atEnd ? QString()
-                      : words::dayStepTitle(current_->plan().steps[std::size_t(current_->step())],
-                                            current_->formula()),
-                !atEnd && blends(current_->plan().steps[std::size_t(current_->step())]));
-        });
+        connect(current_.get(), &BatchInProgress::timersChanged, this, &MakePage::refreshTimers);
         connect(&current_->draft(), &DraftKeeper::kept, this, [this](bool well) {
             if (!well)
                 Q_EMIT noted(tr("The note you are typing could not be kept yet."));
@@ -512,17 +501,22 @@ void MakePage::refreshStep()
     shown.band = current_->band();
     shown.plannedGrams = step.plannedGrams;
     shown.help = words::stepHelp(step, current_->formula());
-    QStringList next;
-    for (int i = 0; i < count && next.size() < 2; ++i)
-        if (i != current_->step() && !current_->isDone(i) && !current_->isSkipped(i)) {
-            const DayStep& one = current_->plan().steps[std::size_t(i)];
-            const QString title = words::dayStepTitle(one, current_->formula());
-            next << (one.plannedGrams > 0.0 ? tr("%1 %2").arg(speech_.mass(one.plannedGrams), title)
-                                            : title);
-        }
-    if (!place_->isVisibleTo(this) && !next.isEmpty())
-        shown.next = tr("Then: %1").arg(next.join(QStringLiteral("; ")));
+    if (!place_->isVisibleTo(this)) {
+        QStringList next;
+        for (const DayStep* one : current_->comingUp(2))
+            next << words::dayStepLine(*one, current_->formula(), speech_);
+        if (!next.isEmpty())
+            shown.next = tr("Then: %1").arg(next.join(QStringLiteral("; ")));
+    }
     card_->show(shown);
+}
+
+void MakePage::refreshTimers()
+{
+    const DayStep* step = current_->stepAtHand();
+    timers_->show(current_.get(),
+                  step ? words::dayStepTitle(*step, current_->formula()) : tr("Look in"),
+                  step && blends(*step));
 }
 
 void MakePage::refresh()
@@ -537,8 +531,8 @@ void MakePage::refresh()
         sureAsPlanned_ = false;
         scoops_ = 0.0;
         // A fresh cup on the scale, or the vessel that stands there: from here on counts.
-        if (desk_ && desk_->hasScale() && !current_->atEnd() &&
-            current_->plan().steps[std::size_t(shownStep_)].weighs())
+        const DayStep* step = current_->stepAtHand();
+        if (desk_ && desk_->hasScale() && step && step->weighs())
             desk_->tare();
     }
     stop_->setText(tr("Stop this batch"));
@@ -549,12 +543,7 @@ void MakePage::refresh()
     refreshAdded();
     heat_->show(current_.get());
     place_->show(*current_, speech_);
-    const bool atEnd = current_->atEnd();
-    timers_->show(current_.get(),
-                  atEnd ? tr("Look in")
-                        : words::dayStepTitle(current_->plan().steps[std::size_t(shownStep_)],
-                                              current_->formula()),
-                  !atEnd && blends(current_->plan().steps[std::size_t(shownStep_)]));
+    refreshTimers();
     showLive();
     if (middle_->currentIndex() == 1)
         trouble_->show(current_.get());

@@ -75,6 +75,7 @@ private:
     void refresh();
     void refreshList();
     void refreshStep();
+    void refreshTimers();
     void refreshEffect();
     void refreshAdded();
     void fitRoom();               // what stands beside the step, and what gives way

@@ -104,14 +104,8 @@ void PlacePanel::show(const BatchInProgress& batch, const Speech& speech)
 
     constexpr int ahead = 3;
     QStringList next;
-    const auto& steps = batch.plan().steps;
-    for (int i = batch.step() + 1; i < int(steps.size()) && next.size() < ahead; ++i) {
-        const DayStep& step = steps[std::size_t(i)];
-        const QString title = words::dayStepTitle(step, f);
-        next << (step.plannedGrams > 0.0
-                     ? QStringLiteral("%1 %2").arg(speech.mass(step.plannedGrams), title)
-                     : title);
-    }
+    for (const DayStep* step : batch.comingUp(ahead))
+        next << words::dayStepLine(*step, f, speech);
     next_->setText(next.join(QLatin1Char('\n')));
     next_->setVisible(!next.isEmpty());
     nextHead_->setVisible(!next.isEmpty());

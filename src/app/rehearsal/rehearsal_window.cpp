@@ -218,7 +218,7 @@ void RehearsalWindow::begin()
     auto batch = std::get<std::unique_ptr<BatchInProgress>>(std::move(begun));
     coming_.clear();
     for (const Mishap& mishap : script_.mishaps)
-        coming_.push_back({mishap, placeOf(mishap, batch->plan(), formula_), false, false, {}, 0});
+        coming_.push_back({mishap, placeOf(mishap, batch->plan(), formula_), false, {}, 0});
     note_->setText(tr("Rehearsal: nothing is kept, nothing is caustic."));
     connect(batch.get(), &BatchInProgress::changed, this, &RehearsalWindow::step);
     make_->setBatch(std::move(batch));

@@ -54,7 +54,6 @@ private:
         Mishap mishap;
         std::optional<std::size_t> place;
         bool befell = false;
-        bool open = false; // its step is not left yet
         WhatWasDone done;
         std::int64_t at = 0;
     };
