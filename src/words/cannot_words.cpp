@@ -70,6 +70,18 @@ QString itemName(const std::string& item)
         {"jug", CannotText::tr("the jug")},
         {"pot", CannotText::tr("the pot")},
         {"cover", CannotText::tr("the covers")},
+        {"sample", CannotText::tr("the sample of soap")},
+        {"acid-strength", CannotText::tr("the strength of acid or base")},
+        {"volume", CannotText::tr("the volume")},
+        {"batch", CannotText::tr("the weight of the batch")},
+        {"free-caustic", CannotText::tr("the free caustic")},
+        {"superfat", CannotText::tr("the superfat")},
+        {"sv", CannotText::tr("the saponification value")},
+        {"lot", CannotText::tr("how much was bought")},
+        {"cost", CannotText::tr("a price, a loss or a tax")},
+        {"weights", CannotText::tr("a weight")},
+        {"nominal", CannotText::tr("the weight on the label")},
+        {"code", CannotText::tr("the batch code")},
     };
     for (const auto& [code, name] : names)
         if (item == code)
@@ -144,6 +156,21 @@ QString cannot(const Cannot& c, const Speech& s)
     case C::TooFewReadings: return CannotText::tr("One reading at least is needed.");
     case C::ReadingsOutOfOrder:
         return CannotText::tr("Each reading must be later than the one before it.");
+    case C::TooFewWeights:
+        return CannotText::tr("Three weighings are needed for a curve; until then the rule speaks.");
+    case C::TooShort:
+        return CannotText::tr("The weighings lie less than five days apart: weigh again later.");
+    case C::BadMasses:
+        return CannotText::tr("A bar cannot weigh less than what is dry in it. How many bars were "
+                              "on the scale?");
+    case C::AcidNotInExcess:
+        return CannotText::tr("More base went in than there was acid: the acid was short, or the "
+                              "blank is wrong. Do it again with more acid.");
+    case C::NoBars: return CannotText::tr("There is no bar to divide by: say how many there are.");
+    case C::NoWeights: return CannotText::tr("No bar was weighed yet.");
+    case C::TooLight: return CannotText::tr("That is lighter than the rule begins.");
+    case C::TooHeavy: return CannotText::tr("That is heavier than the rule ends.");
+    case C::NoHistory: return CannotText::tr("Nothing of it was used yet.");
     }
     return {};
 }

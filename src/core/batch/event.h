@@ -2,6 +2,7 @@
 // the batch is now is a fold over them (fold.h).
 #pragma once
 
+#include "core/batch/after_event.h"
 #include "core/heat/day_heat.h"
 #include "core/makeday/as_weighed.h"
 #include "core/makeday/day_events.h"
@@ -85,7 +86,7 @@ struct Unreadable { // written by something newer, or damaged; kept as it stands
 using Happening =
     std::variant<BatchBegun, StepDone, StepReopened, WeighedNow, AddedBeside, TakenBack, Noted,
                  BatchFinished, BatchStopped, ReadingTaken, LookedIn, StepSkipped, StepChosen,
-                 TimerSet, TimerStopped, Blended, PartLost, Substituted, NearMiss, Unreadable>;
+                 TimerSet, TimerStopped, Blended, PartLost, Substituted, NearMiss, After, Unreadable>;
 
 struct Event {
     std::string id;       // UUID, made by who writes it, so that writing it twice is harmless

@@ -53,6 +53,7 @@ public:
     void operator()(const TakenBack& back)
     {
         std::erase_if(batch_.topUps, [&](const AddedAt& a) { return a.event == back.event; });
+        std::erase_if(batch_.after, [&](const AfterAt& a) { return a.event == back.event; });
     }
     void operator()(const ReadingTaken& r)
     {
@@ -83,6 +84,12 @@ public:
         batch_.substitutes.push_back(other.by);
     }
     void operator()(const NearMiss& miss) { batch_.nearMisses.push_back({miss.kind, event_.at}); }
+    void operator()(const After& after)
+    {
+        const auto later = [&](const AfterAt& a) { return a.on > after.on; };
+        batch_.after.insert(std::ranges::find_if(batch_.after, later),
+                            {event_.id, after.on, event_.at, after.what, after.portion});
+    }
     void operator()(const Noted& note) { batch_.notes.push_back({note.text, event_.at}); }
     void operator()(const BatchFinished& made)
     {
@@ -178,6 +185,20 @@ DayFacts Batch::facts() const
                 out.topUps[i].grams *= 1.0 - lost.loss.share;
     }
     return out;
+}
+
+Bowl Batch::bowl() const
+{
+    Reckoning planned;
+    static_cast<Account&>(planned) = accountOf(formula, amounts);
+    planned.amounts = amounts;
+    return bowlOf(formula, planned, facts());
+}
+
+Account Batch::asMade() const
+{
+    const Bowl in = bowl();
+    return accountOf(in.formula, in.amounts);
 }
 
 std::array<int, countOf<WeighOrigin>()> Batch::origins() const

@@ -57,6 +57,7 @@ struct Batch {
     std::vector<MissedAt> nearMisses;
     std::vector<ReadingAt> readings;
     std::vector<LookAt> looks;
+    std::vector<AfterAt> after; // those not taken back, in the order of their days
     // When steps were said to be done; the last word of each.
     std::vector<std::pair<StepKey, std::int64_t>> doneAt;
     std::optional<BatchFinished> made;
@@ -78,6 +79,9 @@ struct Batch {
     // What of it is still there, with what went in beside the plan and instead of it: losses take
     // their share of what lay where they happened.
     DayFacts facts() const;
+    // What it was made of: the plan with what was weighed, lost and put in place of other things.
+    Bowl bowl() const;
+    Account asMade() const;
     // How many of the last words have each origin.
     std::array<int, countOf<WeighOrigin>()> origins() const;
 };

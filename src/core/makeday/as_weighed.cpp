@@ -28,9 +28,11 @@ bool isWeighed(const WeighTarget& target, const std::vector<Weighed>& weighed)
     return std::ranges::find(weighed, target, &Weighed::target) != weighed.end();
 }
 
-// The plan with the weighings put in.
-void fillBowl(AsWeighed& out, const Formula& plan, const Reckoning& planned, const DayFacts& facts)
+} // namespace
+
+Bowl bowlOf(const Formula& plan, const Reckoning& planned, const DayFacts& facts)
 {
+    Bowl out;
     const auto now = [&](WeighTarget target) {
         return gramsFor(target, plannedGrams(target, plan, planned), facts.weighed);
     };
@@ -68,7 +70,10 @@ void fillBowl(AsWeighed& out, const Formula& plan, const Reckoning& planned, con
         amounts.held[p] = now({What::HeldOil, bowl.portions[p].id});
         bowl.portions[p].held->amount = {amounts.held[p], AmountUnit::Gram};
     }
+    return out;
 }
+
+namespace {
 
 // Liquid that is too much can be left out of what is still to be poured.
 void addLessWater(AsWeighed& out, const Formula& plan, const Reckoning& planned,
@@ -171,7 +176,9 @@ AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned, const D
                           WeighTarget latest)
 {
     AsWeighed out;
-    fillBowl(out, plan, planned, facts);
+    Bowl bowl = bowlOf(plan, planned, facts);
+    out.formula = std::move(bowl.formula);
+    out.amounts = std::move(bowl.amounts);
     out.reckoning = reckonGiven(out.formula, out.amounts);
     out.superfatPlanned = planned.superfatTrue;
     out.strengthPlanned = planned.pure.strength;

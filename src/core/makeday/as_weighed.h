@@ -71,6 +71,13 @@ struct DayFacts {
     std::vector<Substitute> substitutes;
 };
 
+// The plan with the weighings put in; things not weighed count as planned.
+struct Bowl {
+    Formula formula;
+    Amounts amounts;
+};
+Bowl bowlOf(const Formula& plan, const Reckoning& planned, const DayFacts& facts);
+
 // Things not yet weighed count as planned. latest is what was weighed last, whose surplus can still
 // be taken out. What is weighed is always accounted: lye without fat is lye heavy, not refused.
 AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned, const DayFacts& facts,

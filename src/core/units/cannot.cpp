@@ -35,7 +35,7 @@ const char* codeOf(CannotCode code)
                                                                           "frozen-hydroxide",
                                                                           "late-first-cover",
                                                                           "too-few-readings",
-                                                                          "readings-out-of-order"};
+                                                                          "readings-out-of-order", "too-few-weights", "too-short", "bad-masses", "acid-not-in-excess-or-blank-wrong", "no-bars", "no-weights", "too-light", "too-heavy", "no-history"};
     return codes[static_cast<std::size_t>(code)];
 }
 

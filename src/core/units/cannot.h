@@ -41,7 +41,16 @@ enum class CannotCode {
     FrozenHydroxide,      // a line that holds hydroxide is to be frozen
     LateFirstCover,       // the first cover must begin with the pouring
     TooFewReadings,       // one at least
-    ReadingsOutOfOrder    // each later than the one before
+    ReadingsOutOfOrder,   // each later than the one before
+    TooFewWeights,        // three at least
+    TooShort,             // weighings less than five days apart
+    BadMasses,            // a bar lighter than what is dry in it
+    AcidNotInExcess,      // more base than acid: the acid was short, or the blank is wrong
+    NoBars,               // one at least
+    NoWeights,
+    TooLight, // lighter than the system begins
+    TooHeavy, // heavier than it ends
+    NoHistory // nothing was used yet
 };
 
 struct Cannot {
