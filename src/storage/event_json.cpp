@@ -1,6 +1,7 @@
 #include "storage/event_json.h"
 
 #include "core/materials/limits.h"
+#include "storage/after_json.h"
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
@@ -17,11 +18,13 @@ namespace {
 
 using Code = FileFault::Code;
 
+// What came after the day has kinds of its own (after_json.h).
 constexpr const char* kinds[] = {"begun",       "step-done",   "step-reopened", "weighed",
                                  "added",       "taken-back",  "noted",         "finished",
                                  "stopped",     "reading",     "looked-in",     "step-skipped",
                                  "step-chosen", "timer-set",   "timer-stopped", "blended",
-                                 "part-lost",   "substituted", "near-miss",     ""};
+                                 "part-lost",   "substituted", "near-miss",     "",
+                                 ""};
 static_assert(std::size(kinds) == std::variant_size_v<Happening>);
 
 constexpr double largest = Mass::largestGrams;
@@ -124,6 +127,7 @@ struct Writer {
                 {"material", embedded(materialsToJson({other.by.material}))}};
     }
     QJsonObject operator()(const NearMiss& miss) const { return {{"kind", codeOf(miss.kind)}}; }
+    QJsonObject operator()(const After& after) const { return afterToJson(after); }
     QJsonObject operator()(const Unreadable&) const { return {}; }
 };
 
@@ -264,6 +268,8 @@ Happening readWhat(const QString& kind, const JsonCursor& at, const QJsonObject&
             {static_cast<LineId>(at.whole("line", 1, largestId)), readMaterial(at, root)}};
     if (is(18))
         return NearMiss{at.word<NearMissKind>("kind", nearMissFromCode, NearMissKind::LyeSplash)};
+    if (auto after = readAfter(kind, at))
+        return *std::move(after);
     at.fail(Code::UnknownWord, QStringLiteral("kind"), kind);
     return Unreadable{kind.toStdString()};
 }
@@ -274,6 +280,8 @@ QString kindOf(const Happening& what)
 {
     if (const auto* unreadable = std::get_if<Unreadable>(&what))
         return QString::fromStdString(unreadable->kind);
+    if (const auto* after = std::get_if<After>(&what))
+        return kindOf(after->what);
     return QString::fromLatin1(kinds[what.index()]);
 }
 

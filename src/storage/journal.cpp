@@ -6,6 +6,8 @@
 #include <QRegularExpression>
 #include <QSet>
 
+#include <algorithm>
+
 namespace rhexion {
 
 namespace {
@@ -62,6 +64,9 @@ QString searchTextOf(const Batch& batch)
         out.append(QString::fromStdString(line.material->name));
     for (const NotedAt& note : batch.notes)
         out.append(QString::fromStdString(note.text));
+    for (const AfterAt& a : batch.after)
+        if (const std::string words = wordsIn(a.what); !words.empty())
+            out.append(QString::fromStdString(words));
     return out.join(QLatin1Char('\n'));
 }
 
@@ -70,6 +75,14 @@ QStringList searchWordsOf(const QString& text)
     static const QRegularExpression between(QStringLiteral("[^\\w]+"),
                                             QRegularExpression::UseUnicodePropertiesOption);
     return text.split(between, Qt::SkipEmptyParts);
+}
+
+bool beginsWords(const QString& text, const QString& words)
+{
+    const QStringList have = searchWordsOf(text.toLower());
+    return std::ranges::all_of(searchWordsOf(words.toLower()), [&](const QString& word) {
+        return std::ranges::any_of(have, [&](const QString& h) { return h.startsWith(word); });
+    });
 }
 
 QStringList materialsOf(const Formula& formula)
@@ -101,7 +114,9 @@ faultOfAppending(const QList<Event>& events,
         const bool begins = std::holds_alternative<BatchBegun>(event.what);
         const bool always = std::holds_alternative<Noted>(event.what) ||
                             std::holds_alternative<ReadingTaken>(event.what) ||
-                            std::holds_alternative<LookedIn>(event.what);
+                            std::holds_alternative<LookedIn>(event.what) ||
+                            std::holds_alternative<After>(event.what) ||
+                            std::holds_alternative<TakenBack>(event.what);
         const bool there = states.contains(id);
         if (event.id.empty() || event.batch.empty() || begins == there ||
             (there && !always && states[id] == BatchState::Finished))

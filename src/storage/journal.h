@@ -4,8 +4,11 @@
 #pragma once
 
 #include "core/account/account.h"
+#include "core/after/due.h"
+#include "core/after/patterns.h"
 #include "core/batch/fold.h"
 #include "storage/file_fault.h"
+#include "storage/finding.h"
 
 #include <QDateTime>
 #include <QList>
@@ -33,6 +36,44 @@ struct BatchSummary {
     friend bool operator==(const BatchSummary&, const BatchSummary&) = default;
 };
 
+// What is due of a batch.
+struct DueOfBatch {
+    QString batch;
+    QString name;
+    Due due;
+};
+// A lesson that was not put away.
+struct LessonOf {
+    std::string event;
+    QString batch;
+    QString name; // of the batch
+    std::int64_t on = 0;
+    LessonKept lesson;
+};
+// What the journal knows of a material: how many batches, of them how many had each outcome.
+struct MaterialHistory {
+    int batches = 0; // that were poured or finished and hold it
+    int told = 0;    // of them, those anything was written of afterwards
+    QDateTime last;
+    std::map<std::string, int> facts; // "seen:crack", "verdict:again"
+    std::vector<LessonOf> lessons;    // newest first
+};
+// g drawn of a material or a lot.
+struct DrawOf {
+    QString batch;
+    std::string material;
+    std::string lot;
+    std::int64_t at = 0;
+    double grams = 0.0;
+};
+struct BarsOf {
+    QString batch;
+    QString name;
+    QString code;
+    BarsNow bars;
+    std::int64_t ready = 0; // 0: not known
+};
+
 class Journal {
 public:
     template <class T>
@@ -46,7 +87,8 @@ public:
 
     // On disk before it returns, all of them or none, in their order. An event whose id is there
     // already is not written again. Refused: what could not be read again (OutOfRange and the
-    // like); anything but a note on a batch that is not there or is finished (Missing).
+    // like); anything but notes, readings and what came after on a batch that is finished, and
+    // anything on one that is not there (Missing).
     virtual Done append(const QList<Event>& events) = 0;
     // Of one batch, in order. An event that cannot be read comes as Unreadable.
     virtual Result<QList<Event>> events(const QString& batch) const = 0;
@@ -64,13 +106,40 @@ public:
     // Batches in whose name, maker, materials or notes every word begins a word, newest first.
     virtual Result<QList<BatchSummary>> search(const QString& words,
                                                int most = 1'000'000) const = 0;
+    // Batches all of it holds for, newest first.
+    virtual Result<QList<BatchSummary>> find(const Finding& finding, int most = 1'000'000) const;
+
+    // What the weeks after ask for. Here by a look at every batch; a journal with tables of its own
+    // has them ready.
+    // Due from one moment until another, by the maker's school.
+    virtual Result<QList<DueOfBatch>> dues(std::int64_t from, std::int64_t until,
+                                           const CureSchools& schools) const;
+    // Lessons about any of the materials (all where none is given), newest first.
+    virtual Result<QList<LessonOf>> lessons(const QStringList& materials) const;
+    virtual Result<MaterialHistory> history(const QString& material) const;
+    // How often the outcome ("seen:crack") went with each fact and material ("with:honey").
+    virtual Result<QList<PatternCount>> patternCounts(const QString& outcome) const;
+    // What was weighed since, of one material or of all (empty), in order of time.
+    virtual Result<QList<DrawOf>> draws(const QString& material, std::int64_t since) const;
+    // Batches with bars left, newest first; ready by the maker's school.
+    virtual Result<QList<BarsOf>> bars(const CureSchools& schools) const;
+    // Codes that were given, for the next one's number and for finding a batch by its code.
+    virtual Result<QStringList> codes(const QString& beginning) const;
+    virtual Result<QString> batchOfCode(const QString& code) const; // empty: none
+
     // Every batch still in the making, newest first.
     virtual Result<QList<BatchSummary>> unfinished() const = 0;
     // The latest moment anything was written for, to see a clock that was set back; null if none.
     virtual QDateTime latest() const = 0;
     // A copy of the whole beside it, for the day it is damaged.
     virtual Done keepGoodCopy() const { return std::nullopt; }
+
+protected:
+    // Every batch that can be read, newest first.
+    Result<QList<Batch>> everyBatch() const;
 };
+
+bool holds(const Finding& finding, const Batch& batch);
 
 // Whether waiting and trying again can help: a lock goes, a full disk is emptied.
 bool mayPass(const FileFault& fault);
@@ -79,6 +148,8 @@ bool mayPass(const FileFault& fault);
 BatchSummary summaryOf(const Batch& batch);
 QString searchTextOf(const Batch& batch);
 QStringList searchWordsOf(const QString& text); // what a search divides a text into
+// Whether every word begins a word of the text.
+bool beginsWords(const QString& text, const QString& words);
 // Every material its formula and lye hold, each once.
 QStringList materialsOf(const Formula& formula);
 

@@ -80,7 +80,7 @@ public:
         for (const Event& event : events_) {
             if (auto fault = tables::insertEvent(db_, event))
                 return fault;
-            if (auto fault = tables::takeIn(db_, event))
+            if (auto fault = tables::takeInLists(db_, event))
                 return fault;
         }
         return std::nullopt;
@@ -190,6 +190,8 @@ private:
 
 std::optional<FileFault> convertJournal(QSqlDatabase& db, int toVersion)
 {
+    if (toVersion == 5)
+        return tables::fillAfter(db);
     if (toVersion != 4)
         return std::nullopt;
     const std::string bench = newId();

@@ -128,6 +128,61 @@ QStringList journalMigration(int toVersion)
             QStringLiteral("CREATE VIRTUAL TABLE batch_words USING fts5("
                            "text, tokenize = 'unicode61 remove_diacritics 2')"),
         };
+    case 5:
+        // What is due, what a batch can be found by, what was drawn from the shelf, bars, lessons.
+        return {
+            QStringLiteral("CREATE TABLE batch_due ("
+                           " batch TEXT NOT NULL,"
+                           " kind TEXT NOT NULL,"
+                           " school INTEGER NOT NULL," // -1: any; 0, 1: without and with it
+                           " opens INTEGER NOT NULL,"
+                           " at INTEGER NOT NULL,"
+                           " closes INTEGER NOT NULL,"
+                           " PRIMARY KEY (batch, kind, school)) WITHOUT ROWID"),
+            QStringLiteral("CREATE INDEX due_at ON batch_due(at)"),
+            QStringLiteral("CREATE TABLE batch_fact ("
+                           " fact TEXT NOT NULL,"
+                           " batch TEXT NOT NULL,"
+                           " PRIMARY KEY (fact, batch)) WITHOUT ROWID"),
+            QStringLiteral("CREATE INDEX fact_batch ON batch_fact(batch)"),
+            QStringLiteral("CREATE TABLE draw (" // grams: not weighed yet
+                           " batch TEXT NOT NULL,"
+                           " target TEXT NOT NULL,"
+                           " material TEXT NOT NULL,"
+                           " lot TEXT NOT NULL,"
+                           " at INTEGER NOT NULL DEFAULT 0,"
+                           " grams REAL,"
+                           " PRIMARY KEY (batch, target)) WITHOUT ROWID"),
+            QStringLiteral("CREATE INDEX draw_material ON draw(material, at)"
+                           " WHERE grams IS NOT NULL"),
+            QStringLiteral("CREATE INDEX draw_lot ON draw(lot, at)"
+                           " WHERE grams IS NOT NULL AND lot <> ''"),
+            QStringLiteral("CREATE TABLE batch_bars ("
+                           " batch TEXT PRIMARY KEY,"
+                           " code TEXT NOT NULL,"
+                           " cut INTEGER NOT NULL,"
+                           " sold INTEGER NOT NULL,"
+                           " given INTEGER NOT NULL,"
+                           " kept INTEGER NOT NULL,"
+                           " tested INTEGER NOT NULL,"
+                           " spoiled INTEGER NOT NULL,"
+                           " brought REAL NOT NULL) WITHOUT ROWID"),
+            QStringLiteral("CREATE INDEX bars_code ON batch_bars(code)"),
+            QStringLiteral("CREATE TABLE lesson ("
+                           " event TEXT PRIMARY KEY,"
+                           " batch TEXT NOT NULL,"
+                           " words TEXT NOT NULL,"
+                           " mould TEXT NOT NULL,"
+                           " said INTEGER NOT NULL) WITHOUT ROWID"),
+            QStringLiteral("CREATE INDEX lesson_batch ON lesson(batch)"),
+            QStringLiteral("CREATE TABLE lesson_about ("
+                           " material TEXT NOT NULL,"
+                           " event TEXT NOT NULL,"
+                           " PRIMARY KEY (material, event)) WITHOUT ROWID"),
+            // A lesson may be put away by an event of another batch.
+            QStringLiteral("CREATE TABLE lesson_retired (event TEXT NOT NULL, by TEXT PRIMARY KEY)"
+                           " WITHOUT ROWID"),
+        };
     default: return {};
     }
 }

@@ -1,11 +1,15 @@
 #include "storage/journal_tables.h"
 
+#include "core/after/due.h"
+#include "core/after/facts.h"
 #include "storage/event_json.h"
 #include "storage/journal.h"
 #include "storage/sqlite_file.h"
 
 #include <QSqlQuery>
 #include <QVariant>
+
+#include <algorithm>
 
 namespace rhexion::tables {
 
@@ -23,6 +27,41 @@ QString text(const std::string& utf8)
 {
     // A text that is null is NULL to the driver; an empty one is not.
     return utf8.empty() ? QStringLiteral("") : QString::fromStdString(utf8);
+}
+
+QString keyOf(const WeighTarget& target)
+{
+    return QStringLiteral("%1:%2").arg(int(target.what)).arg(target.line);
+}
+
+Done oneDraw(QSqlDatabase& db, const std::string& batch, const QString& target,
+             const Material& material)
+{
+    return run(db, "INSERT OR REPLACE INTO draw (batch, target, material, lot) VALUES (?, ?, ?, ?)",
+               {text(batch), target, text(material.id), text(material.lot.id)});
+}
+
+// A place for every weight that may come; oil set aside was drawn with its own line.
+Done beginDraws(QSqlDatabase& db, const Batch& batch)
+{
+    using What = WeighTarget::What;
+    for (const DayStep& step : batch.plan.steps) {
+        const WeighTarget& target = step.target;
+        const Formula& f = batch.formula;
+        MaterialPtr material;
+        if (target.what == What::Line || target.what == What::Solvent) {
+            const Line* line = target.what == What::Line ? f.find(target.line) : f.makeUp();
+            material = line ? line->material : nullptr;
+        } else if (target.what == What::Sodium || target.what == What::SodiumSecond) {
+            material = f.lye.sodium;
+        } else if (target.what == What::Potassium || target.what == What::PotassiumSecond) {
+            material = f.lye.potassium;
+        }
+        if (material && step.weighs())
+            if (auto fault = oneDraw(db, batch.id, keyOf(target), *material))
+                return fault;
+    }
+    return std::nullopt;
 }
 
 Done begun(QSqlDatabase& db, const Event& event)
@@ -51,7 +90,134 @@ Done begun(QSqlDatabase& db, const Event& event)
                {row, searchTextOf(*batch)});
 }
 
+Done addWords(QSqlDatabase& db, const std::string& batch, const std::string& words)
+{
+    return words.empty() ? std::nullopt
+                         : run(db,
+                               "UPDATE batch_words SET text = text || char(10) || ?"
+                               " WHERE rowid = (SELECT row FROM batch WHERE id = ?)",
+                               {text(words), text(batch)});
+}
+
+Done takeAfter(QSqlDatabase& db, const Event& event, const After& after)
+{
+    if (const auto* retired = std::get_if<LessonRetired>(&after.what))
+        if (auto fault = run(db, "INSERT OR REPLACE INTO lesson_retired (event, by) VALUES (?, ?)",
+                             {text(retired->event), text(event.id)}))
+            return fault;
+    return std::nullopt;
+}
+
+Done keepDues(QSqlDatabase& db, const Batch& batch)
+{
+    const auto duesWith = [&](bool school) {
+        return duesOf(batch, curedOf(batch, CureSchools{school}));
+    };
+    const bool ofSchool = std::ranges::any_of(batch.formula.lines, [](const Line& l) {
+        return l.material->kind == MaterialKind::Milk || l.material->kind == MaterialKind::Egg;
+    });
+    for (int school = 0; school <= (ofSchool ? 1 : 0); ++school)
+        for (const Due& due : duesWith(school == 1)) {
+            const bool same = due.kind != DueKind::Ready || !ofSchool;
+            if (same && school == 1)
+                continue;
+            if (auto fault = run(db,
+                                 "INSERT INTO batch_due (batch, kind, school, opens, at, closes)"
+                                 " VALUES (?, ?, ?, ?, ?, ?)",
+                                 {text(batch.id), QString::fromLatin1(codeOf(due.kind)),
+                                  same ? -1 : school, qint64(due.opens), qint64(due.at),
+                                  qint64(due.closes)}))
+                return fault;
+        }
+    return std::nullopt;
+}
+
+Done keepLessons(QSqlDatabase& db, const Batch& batch)
+{
+    for (const AfterAt& a : batch.after) {
+        const auto* lesson = std::get_if<LessonKept>(&a.what);
+        if (!lesson)
+            continue;
+        if (auto fault = run(db,
+                             "INSERT OR REPLACE INTO lesson (event, batch, words, mould, said)"
+                             " VALUES (?, ?, ?, ?, ?)",
+                             {text(a.event), text(batch.id), text(lesson->words),
+                              text(lesson->mould), qint64(a.on)}))
+            return fault;
+        for (const std::string& material : lesson->materials)
+            if (auto fault =
+                    run(db, "INSERT OR IGNORE INTO lesson_about (material, event) VALUES (?, ?)",
+                        {text(material), text(a.event)}))
+                return fault;
+    }
+    return std::nullopt;
+}
+
+Done keepBars(QSqlDatabase& db, const Batch& batch)
+{
+    const BarsNow bars = barsOf(batch);
+    const auto* code = lastOf<CodeGiven>(batch.after);
+    if (bars.cut == 0 && bars.gone() == 0 && !code)
+        return std::nullopt;
+    QVariantList row{text(batch.id), code ? text(code->code) : QStringLiteral(""), bars.cut};
+    for (const int n : bars.to)
+        row.append(n);
+    row.append(bars.broughtMinor);
+    return run(db,
+               "INSERT INTO batch_bars (batch, code, cut, sold, given, kept, tested, spoiled,"
+               " brought) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+               row);
+}
+
 } // namespace
+
+bool movesFolds(const Event& event)
+{
+    if (const auto* done = std::get_if<StepDone>(&event.what))
+        return done->step.kind == DayStepKind::Pour;
+    return std::holds_alternative<After>(event.what) ||
+           std::holds_alternative<TakenBack>(event.what) ||
+           std::holds_alternative<BatchFinished>(event.what) ||
+           std::holds_alternative<BatchStopped>(event.what) ||
+           std::holds_alternative<LookedIn>(event.what) ||
+           std::holds_alternative<NearMiss>(event.what);
+}
+
+std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
+{
+    for (const char* sql : {"DELETE FROM lesson_about WHERE event IN"
+                            " (SELECT event FROM lesson WHERE batch = ?)",
+                            "DELETE FROM lesson WHERE batch = ?",
+                            "DELETE FROM batch_due WHERE batch = ?",
+                            "DELETE FROM batch_fact WHERE batch = ?",
+                            "DELETE FROM batch_bars WHERE batch = ?"})
+        if (auto fault = run(db, sql, {id}))
+            return fault;
+    QSqlQuery query(db);
+    query.setForwardOnly(true);
+    if (auto fault = SqliteFile::run(
+            query,
+            qPrintable(QStringLiteral("SELECT %1 FROM event WHERE batch = ? ORDER BY seq")
+                           .arg(QLatin1String(eventColumns))),
+            {id}))
+        return fault;
+    std::vector<Event> events;
+    while (query.next())
+        events.push_back(eventFrom(query));
+    query.finish();
+    const auto batch = fold(events);
+    if (!batch)
+        return std::nullopt; // its beginning cannot be read
+    if (auto fault = keepDues(db, *batch))
+        return fault;
+    for (const std::string& fact : factsOf(*batch))
+        if (auto fault = run(db, "INSERT INTO batch_fact (fact, batch) VALUES (?, ?)",
+                             {text(fact), id}))
+            return fault;
+    if (auto fault = keepLessons(db, *batch))
+        return fault;
+    return keepBars(db, *batch);
+}
 
 const char* wordOf(BatchState state)
 {
@@ -69,7 +235,7 @@ std::optional<FileFault> insertEvent(QSqlDatabase& db, const Event& event)
                 kindOf(event.what), QString::fromUtf8(dataOf(event.what))});
 }
 
-std::optional<FileFault> takeIn(QSqlDatabase& db, const Event& event)
+std::optional<FileFault> takeInLists(QSqlDatabase& db, const Event& event)
 {
     if (std::holds_alternative<BatchBegun>(event.what))
         return begun(db, event);
@@ -89,30 +255,98 @@ std::optional<FileFault> takeIn(QSqlDatabase& db, const Event& event)
                    " strength_planned) VALUES (?, '', 'making', ?, 0, 0)",
                    {text(event.batch), qint64(event.at)});
     if (const auto* note = std::get_if<Noted>(&event.what))
-        return run(db,
-                   "UPDATE batch_words SET text = text || char(10) || ?"
-                   " WHERE rowid = (SELECT row FROM batch WHERE id = ?)",
-                   {text(note->text), text(event.batch)});
+        return addWords(db, event.batch, note->text);
+    if (const auto* after = std::get_if<After>(&event.what))
+        return addWords(db, event.batch, wordsIn(after->what));
     return std::nullopt;
 }
 
-std::optional<FileFault> rebuild(QSqlDatabase& db)
+std::optional<FileFault> takeInDraws(QSqlDatabase& db, const Event& event)
 {
-    Transaction transaction(db);
-    for (const char* table : {"batch", "batch_material", "batch_words"})
+    if (std::holds_alternative<BatchBegun>(event.what))
+        return beginDraws(db, *fold({&event, 1}));
+    if (const auto* now = std::get_if<WeighedNow>(&event.what))
+        return run(db, "UPDATE draw SET grams = ?, at = ? WHERE batch = ? AND target = ?",
+                   {now->weighed.grams, qint64(event.at), text(event.batch),
+                    keyOf(now->weighed.target)});
+    if (const auto* added = std::get_if<AddedBeside>(&event.what)) {
+        const QString target = QStringLiteral("beside:") + text(event.id);
+        if (auto fault = oneDraw(db, event.batch, target, *added->topUp.material))
+            return fault;
+        return run(db, "UPDATE draw SET grams = ?, at = ? WHERE batch = ? AND target = ?",
+                   {added->topUp.grams, qint64(event.at), text(event.batch), target});
+    }
+    if (const auto* back = std::get_if<TakenBack>(&event.what)) {
+        if (auto fault = run(db, "DELETE FROM lesson_retired WHERE by = ?", {text(back->event)}))
+            return fault;
+        return run(db, "DELETE FROM draw WHERE batch = ? AND target = ?",
+                   {text(event.batch), QStringLiteral("beside:") + text(back->event)});
+    }
+    if (const auto* other = std::get_if<Substituted>(&event.what); other && other->by.material)
+        return run(db, "UPDATE draw SET material = ?, lot = ? WHERE batch = ? AND target = ?",
+                   {text(other->by.material->id), text(other->by.material->lot.id),
+                    text(event.batch), keyOf({WeighTarget::What::Line, other->by.line})});
+    if (const auto* after = std::get_if<After>(&event.what))
+        return takeAfter(db, event, *after);
+    return std::nullopt;
+}
+
+std::optional<FileFault> takeIn(QSqlDatabase& db, const Event& event)
+{
+    if (auto fault = takeInLists(db, event))
+        return fault;
+    return takeInDraws(db, event);
+}
+
+namespace {
+
+Done empty(QSqlDatabase& db, std::initializer_list<const char*> tables)
+{
+    for (const char* table : tables)
         if (auto fault =
                 run(db, qPrintable(QStringLiteral("DELETE FROM %1").arg(QLatin1String(table))), {}))
             return fault;
+    return std::nullopt;
+}
+
+Done fromEvents(QSqlDatabase& db, Done (*take)(QSqlDatabase&, const Event&))
+{
     QSqlQuery query(db);
     query.setForwardOnly(true);
     query.prepare(
         QStringLiteral("SELECT %1 FROM event ORDER BY seq").arg(QLatin1String(eventColumns)));
     if (auto fault = SqliteFile::run(query))
         return fault;
-    while (query.next())
-        if (auto fault = takeIn(db, eventFrom(query)))
+    QStringList folded; // once each, when all of it is there
+    while (query.next()) {
+        const Event event = eventFrom(query);
+        if (std::holds_alternative<BatchBegun>(event.what))
+            folded.append(text(event.batch));
+        if (auto fault = take(db, event))
             return fault;
+    }
     query.finish();
+    for (const QString& batch : folded)
+        if (auto fault = refold(db, batch))
+            return fault;
+    return std::nullopt;
+}
+
+} // namespace
+
+std::optional<FileFault> fillAfter(QSqlDatabase& db)
+{
+    return fromEvents(db, takeInDraws);
+}
+
+std::optional<FileFault> rebuild(QSqlDatabase& db)
+{
+    Transaction transaction(db);
+    if (auto fault = empty(db, {"batch", "batch_material", "batch_words", "batch_due", "batch_fact",
+                                "draw", "batch_bars", "lesson", "lesson_about", "lesson_retired"}))
+        return fault;
+    if (auto fault = fromEvents(db, takeIn))
+        return fault;
     return transaction.keep() ? std::nullopt
                               : std::optional(FileFault{FileFault::Code::CannotWrite, {}, {}});
 }

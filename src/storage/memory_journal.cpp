@@ -18,16 +18,6 @@ QList<BatchSummary> those(const QList<Batch>& all, int most, Wanted wanted)
     return out;
 }
 
-// Whether every word begins a word of the text.
-bool beginsWords(const QString& text, const QString& words)
-{
-    const QStringList have = searchWordsOf(text.toLower());
-    const QStringList want = searchWordsOf(words.toLower());
-    return std::ranges::all_of(want, [&](const QString& word) {
-        return std::ranges::any_of(have, [&](const QString& h) { return h.startsWith(word); });
-    });
-}
-
 } // namespace
 
 MemoryJournal::MemoryJournal() : bench_(QString::fromStdString(newId())) {}

@@ -113,12 +113,19 @@ Journal::Done SqliteJournal::append(const QList<Event>& events)
         return placed(std::move(unread));
     if (fault)
         return fault;
+    QStringList moved; // batches whose folds are made anew, once each
     for (const Event& event : fresh) {
         if (auto bad = tables::insertEvent(db, event))
             return placed(std::move(bad));
         if (auto bad = tables::takeIn(db, event))
             return placed(std::move(bad));
+        const QString id = QString::fromStdString(event.batch);
+        if (tables::movesFolds(event) && !moved.contains(id))
+            moved.append(id);
     }
+    for (const QString& id : moved)
+        if (auto bad = tables::refold(db, id))
+            return placed(std::move(bad));
     return transaction.keep() ? std::nullopt : placed(SqliteFile::faultOf(db.lastError()));
 }
 

@@ -32,6 +32,16 @@ public:
                                             int most = 1'000'000) const override;
     Result<int> countWith(const QString& material) const override;
     Result<QList<BatchSummary>> search(const QString& words, int most) const override;
+    Result<QList<BatchSummary>> find(const Finding& finding, int most) const override;
+    Result<QList<DueOfBatch>> dues(std::int64_t from, std::int64_t until,
+                                   const CureSchools& schools) const override;
+    Result<QList<LessonOf>> lessons(const QStringList& materials) const override;
+    Result<MaterialHistory> history(const QString& material) const override;
+    Result<QList<PatternCount>> patternCounts(const QString& outcome) const override;
+    Result<QList<DrawOf>> draws(const QString& material, std::int64_t since) const override;
+    Result<QList<BarsOf>> bars(const CureSchools& schools) const override;
+    Result<QStringList> codes(const QString& beginning) const override;
+    Result<QString> batchOfCode(const QString& code) const override;
     Result<QList<BatchSummary>> unfinished() const override;
     QDateTime latest() const override;
     Done keepGoodCopy() const override;
@@ -44,6 +54,9 @@ private:
     QSqlDatabase database() const;
     Done placed(Done fault) const; // with the file where the fault names no place
     Result<QList<BatchSummary>> summaries(const char* which, const QVariantList& values) const;
+    // Runs it and hands every row to each.
+    Done rows(const QString& sql, const QVariantList& values,
+              const std::function<void(const QSqlQuery&)>& each) const;
 
     std::unique_ptr<SqliteFile> file_;
     QString bench_;

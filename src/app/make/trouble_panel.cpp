@@ -264,11 +264,11 @@ void TroublePanel::showMends()
 
 Watcher<TroublePanel::Peaks>::Work TroublePanel::begin() const
 {
-    struct Bowl {
+    struct InBowl {
         Formula formula;
         Account account;
     };
-    std::vector<Bowl> bowls;
+    std::vector<InBowl> bowls;
     if (batch_ && usual_) {
         bowls.push_back({batch_->now().formula, Account(batch_->now().reckoning)});
         for (const DayMend& mend : batch_->now().mends) {
@@ -281,7 +281,7 @@ Watcher<TroublePanel::Peaks>::Work TroublePanel::begin() const
     const HeatPlan usual = usual_ ? usual_() : HeatPlan{};
     return [bowls = std::move(bowls), usual](const auto& cancelled) -> std::optional<Peaks> {
         Peaks out;
-        for (const Bowl& bowl : bowls) {
+        for (const InBowl& bowl : bowls) {
             heat::ForecastOptions options;
             options.coarse = true;
             options.hours = 24.0;

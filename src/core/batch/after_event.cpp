@@ -72,6 +72,21 @@ std::optional<BarsTo> barsToFromCode(const std::string& code)
     return valueWithCode<BarsTo>(barsCodes, code);
 }
 
+std::string wordsIn(const AfterWhat& what)
+{
+    if (const auto* photo = std::get_if<PhotoKept>(&what))
+        return photo->words;
+    if (const auto* verdict = std::get_if<VerdictGiven>(&what))
+        return verdict->words;
+    if (const auto* lesson = std::get_if<LessonKept>(&what))
+        return lesson->words;
+    if (const auto* next = std::get_if<NextChange>(&what))
+        return next->words;
+    if (const auto* code = std::get_if<CodeGiven>(&what))
+        return code->code;
+    return {};
+}
+
 bool isMishap(Seen seen)
 {
     return seen != Seen::FullGel && seen != Seen::NoGel;

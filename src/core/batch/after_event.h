@@ -131,6 +131,9 @@ struct After {
     std::uint32_t portion = 0; // of a split batter; 0: all of it
 };
 
+// What a person wrote with it, to be found by.
+std::string wordsIn(const AfterWhat& what);
+
 // One that still counts.
 struct AfterAt {
     std::string event; // names it for TakenBack

@@ -1,0 +1,105 @@
+#include "core/after/facts.h"
+
+#include <set>
+
+namespace rhexion {
+
+namespace {
+
+const char* kindWord(MaterialKind kind)
+{
+    switch (kind) {
+    case MaterialKind::Acid: return "acid";
+    case MaterialKind::Milk: return "milk";
+    case MaterialKind::Produce: return "produce";
+    case MaterialKind::Sugar: return "sugar";
+    case MaterialKind::Salt: return "salt";
+    case MaterialKind::Solid: return "solid";
+    case MaterialKind::Wax: return "wax";
+    case MaterialKind::Egg: return "egg";
+    case MaterialKind::Colour: return "colour";
+    case MaterialKind::Scent: return "scent";
+    case MaterialKind::FattyAcid: return "fatty-acid";
+    case MaterialKind::PotassiumHydroxide: return "potassium-hydroxide";
+    case MaterialKind::Fat:
+    case MaterialKind::SodiumHydroxide:
+    case MaterialKind::Liquid: break;
+    }
+    return nullptr; // every batch has those
+}
+
+// Where a figure lies among three bands.
+std::string band(const char* name, double value, double low, double high)
+{
+    return std::string(name) + (value < low ? ":low" : value > high ? ":high" : ":middle");
+}
+
+} // namespace
+
+std::vector<std::string> factsOf(const Batch& batch)
+{
+    std::set<std::string> out;
+    const Account planned = accountOf(batch.formula, batch.amounts);
+    for (const Line& line : batch.formula.lines) {
+        if (const char* word = kindWord(line.material->kind))
+            out.insert(std::string("kind:") + word);
+        if (line.frozen)
+            out.insert("frozen");
+    }
+    if (planned.potassium.pureGrams > 0.0)
+        out.insert("kind:potassium-hydroxide");
+    out.insert(batch.formula.cooks() ? "process:hot" : "process:cold");
+    if (batch.formula.portions.size() > 1)
+        out.insert("split");
+    if (const auto& made = batch.made) {
+        // Bands as makers speak of them: a lean or a rich bar, a strong or a weak lye (common
+        // practice, no source).
+        if (made->superfat)
+            out.insert(band("superfat", *made->superfat, 0.03, 0.08));
+        out.insert(band("strength", made->strength, 0.28, 0.36));
+    }
+    if (const auto joined = batch.moments().joined) {
+        double sum = 0.0;
+        int count = 0;
+        for (const ReadingOf what : {ReadingOf::Jug, ReadingOf::Pot}) {
+            std::optional<double> last;
+            for (const ReadingAt& r : batch.readings)
+                if (r.what == what && r.at <= *joined)
+                    last = r.celsius;
+            sum += last.value_or(0.0);
+            count += last ? 1 : 0;
+        }
+        if (count > 0)
+            out.insert(band("joined", sum / count, 30.0, 42.0));
+    }
+    for (const LookAt& look : batch.looks) {
+        if (look.saw == LookSaw::GelThrough)
+            out.insert("seen:full-gel");
+        if (look.saw == LookSaw::Cracked)
+            out.insert("seen:crack");
+    }
+    if (!batch.nearMisses.empty())
+        out.insert("near-miss");
+    const bool poured = batch.moments().poured.has_value();
+    if (batch.state == BatchState::Finished || (batch.state == BatchState::Making && poured))
+        out.insert("made");
+    if (!batch.after.empty())
+        out.insert("told");
+    for (const AfterAt& a : batch.after) {
+        if (const auto* seen = std::get_if<OutcomeSeen>(&a.what))
+            out.insert(std::string("seen:") + codeOf(seen->what));
+        if (const auto* verdict = std::get_if<VerdictGiven>(&a.what)) {
+            std::erase_if(out, [](const std::string& f) { return f.starts_with("verdict:"); });
+            out.insert(std::string("verdict:") + codeOf(verdict->verdict));
+        }
+        if (std::holds_alternative<LessonKept>(a.what))
+            out.insert("lesson");
+        if (std::holds_alternative<PhotoKept>(a.what))
+            out.insert("photo");
+        if (std::holds_alternative<AlkaliTested>(a.what))
+            out.insert("tested");
+    }
+    return {out.begin(), out.end()};
+}
+
+} // namespace rhexion

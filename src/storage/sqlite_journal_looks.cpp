@@ -1,0 +1,269 @@
+// What the weeks after ask for, from the tables beside the events.
+#include "storage/event_json.h"
+#include "storage/journal_tables.h"
+#include "storage/sqlite_file.h"
+#include "storage/sqlite_journal.h"
+
+#include <QSqlQuery>
+#include <QVariant>
+
+#include <algorithm>
+
+namespace rhexion {
+
+namespace {
+
+std::string utf8(const QSqlQuery& row, int column)
+{
+    return row.value(column).toString().toStdString();
+}
+
+QString questionMarks(qsizetype count)
+{
+    return QStringList(count, QStringLiteral("?")).join(QLatin1Char(','));
+}
+
+// A batch of which something was written afterwards.
+constexpr auto told = "SELECT batch FROM batch_fact WHERE fact = 'told'";
+
+} // namespace
+
+Journal::Done SqliteJournal::rows(const QString& sql, const QVariantList& values,
+                                  const std::function<void(const QSqlQuery&)>& each) const
+{
+    QSqlQuery query(database());
+    query.setForwardOnly(true);
+    if (auto fault = placed(SqliteFile::run(query, qPrintable(sql), values)))
+        return fault;
+    while (query.next())
+        each(query);
+    return std::nullopt;
+}
+
+Journal::Result<QList<BatchSummary>> SqliteJournal::find(const Finding& f, int most) const
+{
+    QStringList where;
+    QVariantList values;
+    const auto must = [&](const QString& sql, const QVariant& value) {
+        where.append(sql);
+        values.append(value);
+    };
+    QStringList wanted;
+    for (const QString& word : searchWordsOf(f.words))
+        wanted.append(QLatin1Char('"') + word + QStringLiteral("\"*"));
+    if (!wanted.isEmpty())
+        must(QStringLiteral("row IN (SELECT rowid FROM batch_words WHERE batch_words MATCH ?)"),
+             wanted.join(QLatin1Char(' ')));
+    for (const QString& fact : f.facts)
+        must(QStringLiteral("EXISTS (SELECT 1 FROM batch_fact WHERE fact = ? AND"
+                            " batch_fact.batch = batch.id)"),
+             fact);
+    if (f.state)
+        must(QStringLiteral("state = ?"), QString::fromLatin1(tables::wordOf(*f.state)));
+    const auto range = [&](const char* column, const auto& from, const auto& until) {
+        if (from)
+            must(QStringLiteral("%1 >= ?").arg(QLatin1String(column)), QVariant::fromValue(*from));
+        if (until)
+            must(QStringLiteral("%1 <= ?").arg(QLatin1String(column)), QVariant::fromValue(*until));
+    };
+    range("coalesce(superfat, superfat_planned)", f.superfatFrom, f.superfatUntil);
+    range("coalesce(strength, strength_planned)", f.strengthFrom, f.strengthUntil);
+    if (f.from)
+        must(QStringLiteral("started >= ?"), qint64(*f.from));
+    if (f.until)
+        must(QStringLiteral("started < ?"), qint64(*f.until));
+    if (where.isEmpty())
+        return batches(most, nullptr);
+    values.append(most);
+    return summaries(qPrintable(QStringLiteral("WHERE %1 ORDER BY started DESC, id DESC LIMIT ?")
+                                    .arg(where.join(QStringLiteral(" AND ")))),
+                     values);
+}
+
+Journal::Result<QList<DueOfBatch>> SqliteJournal::dues(std::int64_t from, std::int64_t until,
+                                                       const CureSchools& schools) const
+{
+    QList<DueOfBatch> out;
+    auto fault = rows(
+        QStringLiteral("SELECT d.batch, b.name, d.kind, d.opens, d.at, d.closes FROM batch_due d"
+                       " JOIN batch b ON b.id = d.batch WHERE d.at >= ? AND d.at < ?"
+                       " AND d.school IN (-1, ?)"),
+        {qint64(from), qint64(until), schools.eggOrMilk ? 1 : 0}, [&](const QSqlQuery& row) {
+            if (const auto kind = dueKindFromCode(utf8(row, 2)))
+                out.append({row.value(0).toString(),
+                            row.value(1).toString(),
+                            {*kind, row.value(3).toLongLong(), row.value(4).toLongLong(),
+                             row.value(5).toLongLong()}});
+        });
+    if (fault)
+        return *std::move(fault);
+    std::ranges::stable_sort(out, {}, [](const DueOfBatch& d) {
+        return std::tuple(d.due.at, d.batch, d.due.kind);
+    });
+    return out;
+}
+
+Journal::Result<QList<LessonOf>> SqliteJournal::lessons(const QStringList& materials) const
+{
+    QVariantList values;
+    for (const QString& id : materials)
+        values.append(id);
+    QString which;
+    if (!materials.isEmpty())
+        which = QStringLiteral(" AND l.event IN (SELECT event FROM lesson_about"
+                               " WHERE material IN (%1))")
+                    .arg(questionMarks(materials.size()));
+    QList<LessonOf> out;
+    auto fault =
+        rows(QStringLiteral("SELECT l.event, l.batch, b.name, l.said, l.words, l.mould,"
+                            " (SELECT group_concat(material, char(10)) FROM lesson_about a"
+                            " WHERE a.event = l.event) FROM lesson l JOIN batch b ON b.id = l.batch"
+                            " WHERE l.event NOT IN (SELECT event FROM lesson_retired)%1"
+                            " ORDER BY l.said DESC, l.event DESC")
+                 .arg(which),
+             values, [&](const QSqlQuery& row) {
+                 LessonKept lesson{utf8(row, 4), {}, utf8(row, 5)};
+                 for (const QString& id :
+                      row.value(6).toString().split(QLatin1Char('\n'), Qt::SkipEmptyParts))
+                     lesson.materials.push_back(id.toStdString());
+                 out.append({utf8(row, 0), row.value(1).toString(), row.value(2).toString(),
+                             row.value(3).toLongLong(), std::move(lesson)});
+             });
+    if (fault)
+        return *std::move(fault);
+    return out;
+}
+
+Journal::Result<MaterialHistory> SqliteJournal::history(const QString& material) const
+{
+    MaterialHistory out;
+    const auto those = QStringLiteral("SELECT m.batch FROM batch_material m JOIN batch_fact f ON"
+                                      " f.batch = m.batch AND f.fact = 'made'"
+                                      " WHERE m.material = ?");
+    auto fault = rows(QStringLiteral("SELECT count(*), max(started) FROM batch WHERE id IN (%1)")
+                          .arg(those),
+                      {material}, [&](const QSqlQuery& row) {
+                          out.batches = row.value(0).toInt();
+                          out.last = momentOf(row.value(1).toLongLong());
+                      });
+    if (!fault)
+        fault = rows(QStringLiteral("SELECT fact, count(*) FROM batch_fact WHERE batch IN (%1)"
+                                    " AND (fact = 'told' OR fact LIKE 'seen:%' OR"
+                                    " fact LIKE 'verdict:%') GROUP BY fact")
+                         .replace(QStringLiteral("%1"), those),
+                     {material}, [&](const QSqlQuery& row) {
+                         if (utf8(row, 0) == "told")
+                             out.told = row.value(1).toInt();
+                         else
+                             out.facts[utf8(row, 0)] = row.value(1).toInt();
+                     });
+    if (fault)
+        return *std::move(fault);
+    auto read = lessons({material});
+    if (auto* bad = std::get_if<FileFault>(&read))
+        return *std::move(bad);
+    const auto& list = std::get<QList<LessonOf>>(read);
+    out.lessons.assign(list.begin(), list.end());
+    return out;
+}
+
+Journal::Result<QList<PatternCount>> SqliteJournal::patternCounts(const QString& outcome) const
+{
+    int all = 0, allWith = 0;
+    QList<PatternCount> out;
+    const QString had =
+        QStringLiteral("batch IN (SELECT batch FROM batch_fact WHERE fact = ?)");
+    auto fault = rows(QStringLiteral("SELECT count(*), total(%1) FROM batch_fact WHERE fact = 'told'")
+                          .arg(had),
+                      {outcome}, [&](const QSqlQuery& row) {
+                          all = row.value(0).toInt();
+                          allWith = int(row.value(1).toDouble());
+                      });
+    if (!fault)
+        fault = rows(
+            QStringLiteral("SELECT fact, count(*), total(%1) FROM (SELECT fact, batch FROM"
+                           " batch_fact UNION ALL SELECT 'with:' || material, batch FROM"
+                           " batch_material) WHERE batch IN (%2) AND fact NOT LIKE 'seen:%'"
+                           " AND fact NOT LIKE 'verdict:%' AND fact NOT IN ('told', 'made')"
+                           " GROUP BY fact ORDER BY fact")
+                .replace(QStringLiteral("%1"), had)
+                .replace(QStringLiteral("%2"), QLatin1String(told)),
+            {outcome}, [&](const QSqlQuery& row) {
+                PatternCount c{utf8(row, 0), row.value(1).toInt(), int(row.value(2).toDouble()), 0,
+                               0};
+                c.without = all - c.with;
+                c.withoutOutcome = allWith - c.withOutcome;
+                out.append(std::move(c));
+            });
+    if (fault)
+        return *std::move(fault);
+    return out;
+}
+
+Journal::Result<QList<DrawOf>> SqliteJournal::draws(const QString& material,
+                                                    std::int64_t since) const
+{
+    QList<DrawOf> out;
+    QVariantList values{qint64(since)};
+    if (!material.isEmpty())
+        values.append(material);
+    auto fault = rows(QStringLiteral("SELECT batch, material, lot, at, grams FROM draw WHERE grams"
+                                     " IS NOT NULL AND at >= ?%1 ORDER BY at, batch, grams")
+                          .arg(material.isEmpty() ? QString() : QStringLiteral(" AND material = ?")),
+                      values, [&](const QSqlQuery& row) {
+                          out.append({row.value(0).toString(), utf8(row, 1), utf8(row, 2),
+                                      row.value(3).toLongLong(), row.value(4).toDouble()});
+                      });
+    if (fault)
+        return *std::move(fault);
+    return out;
+}
+
+Journal::Result<QList<BarsOf>> SqliteJournal::bars(const CureSchools& schools) const
+{
+    QList<BarsOf> out;
+    auto fault = rows(
+        QStringLiteral("SELECT r.batch, b.name, r.code, r.cut, r.sold, r.given, r.kept, r.tested,"
+                       " r.spoiled, r.brought, (SELECT at FROM batch_due d WHERE d.batch = r.batch"
+                       " AND d.kind = 'ready' AND d.school IN (-1, ?)) FROM batch_bars r JOIN batch"
+                       " b ON b.id = r.batch"
+                       " WHERE r.cut > r.sold + r.given + r.kept + r.tested + r.spoiled"
+                       " ORDER BY b.started DESC, b.id DESC"),
+        {schools.eggOrMilk ? 1 : 0}, [&](const QSqlQuery& row) {
+            BarsNow bars;
+            bars.cut = row.value(3).toInt();
+            for (std::size_t i = 0; i < bars.to.size(); ++i)
+                bars.to[i] = row.value(4 + int(i)).toInt();
+            bars.broughtMinor = row.value(9).toDouble();
+            out.append({row.value(0).toString(), row.value(1).toString(), row.value(2).toString(),
+                        bars, row.value(10).toLongLong()});
+        });
+    if (fault)
+        return *std::move(fault);
+    return out;
+}
+
+Journal::Result<QStringList> SqliteJournal::codes(const QString& beginning) const
+{
+    QStringList out;
+    auto fault = rows(QStringLiteral("SELECT code FROM batch_bars WHERE substr(code, 1, ?) = ?"
+                                     " AND code <> '' ORDER BY code"),
+                      // A null text would be NULL, and equal to nothing.
+                      {int(beginning.size()), beginning.isEmpty() ? QStringLiteral("") : beginning},
+                      [&](const QSqlQuery& row) { out.append(row.value(0).toString()); });
+    if (fault)
+        return *std::move(fault);
+    return out;
+}
+
+Journal::Result<QString> SqliteJournal::batchOfCode(const QString& code) const
+{
+    QString out;
+    auto fault = rows(QStringLiteral("SELECT batch FROM batch_bars WHERE code = ?"), {code},
+                      [&](const QSqlQuery& row) { out = row.value(0).toString(); });
+    if (fault)
+        return *std::move(fault);
+    return out;
+}
+
+} // namespace rhexion
