@@ -208,6 +208,12 @@ std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
     const auto batch = fold(events);
     if (!batch)
         return std::nullopt; // its beginning cannot be read
+    // What was taken back is no longer found.
+    if (auto fault = run(db,
+                         "UPDATE batch_words SET text = ?"
+                         " WHERE rowid = (SELECT row FROM batch WHERE id = ?)",
+                         {searchTextOf(*batch), id}))
+        return fault;
     if (auto fault = keepDues(db, *batch))
         return fault;
     for (const std::string& fact : factsOf(*batch))
@@ -256,8 +262,6 @@ std::optional<FileFault> takeInLists(QSqlDatabase& db, const Event& event)
                    {text(event.batch), qint64(event.at)});
     if (const auto* note = std::get_if<Noted>(&event.what))
         return addWords(db, event.batch, note->text);
-    if (const auto* after = std::get_if<After>(&event.what))
-        return addWords(db, event.batch, wordsIn(after->what));
     return std::nullopt;
 }
 
