@@ -48,6 +48,36 @@ QString row(const words::Fact& fact, const PageLook& look)
     return out + QStringLiteral("</table>");
 }
 
+// Name and cells of each in one table; a note has the last column.
+QString table(const words::FactSection& section, const PageLook& look)
+{
+    const auto cell = [](const QString& text, const QString& style, bool number) {
+        return QStringLiteral("<td%1 style='padding-right:16px;%2'>%3</td>")
+            .arg(number ? QStringLiteral(" align='right'") : QString(), style,
+                 text.toHtmlEscaped());
+    };
+    const QString muted = QStringLiteral(" color:%1").arg(look.muted);
+    QString out = QStringLiteral("<table cellspacing='0' cellpadding='2'><tr><td></td>");
+    for (const QString& head : section.columns)
+        out += cell(head, muted, true);
+    out += QStringLiteral("</tr>");
+    for (const words::Fact& fact : section.facts) {
+        const QString colour = toneColour(fact.tone, look);
+        const QString style = colour.isEmpty() ? QString() : QStringLiteral(" color:") + colour;
+        out += QStringLiteral("<tr>") + cell(mark(fact.tone) + fact.name, style, false);
+        for (const QString& text : fact.cells)
+            out += cell(text, style, true);
+        QString note = fact.note.toHtmlEscaped();
+        if (!fact.action.isEmpty())
+            note +=
+                QStringLiteral(" <a href='do:%1' style='color:%2'>%3</a>")
+                    .arg(fact.action.toHtmlEscaped(), look.action, fact.actionText.toHtmlEscaped());
+        out += QStringLiteral("<td style='color:%1'>%2</td></tr>")
+                   .arg(colour.isEmpty() ? look.muted : colour, note);
+    }
+    return out + QStringLiteral("</table>");
+}
+
 } // namespace
 
 QString factsHtml(const words::FactPage& page, const PageLook& look, bool withTitle)
@@ -65,8 +95,11 @@ QString factsHtml(const words::FactPage& page, const PageLook& look, bool withTi
         if (!section.sentence.isEmpty())
             out += QStringLiteral("<p style='margin-top:0px; margin-bottom:2px'>%1</p>")
                        .arg(section.sentence.toHtmlEscaped());
-        for (const words::Fact& fact : section.facts)
-            out += row(fact, look);
+        if (!section.columns.isEmpty())
+            out += table(section, look);
+        else
+            for (const words::Fact& fact : section.facts)
+                out += row(fact, look);
     }
     return out;
 }

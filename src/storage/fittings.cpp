@@ -3,6 +3,7 @@
 #include "core/materials/limits.h"
 #include "storage/heat_json.h"
 #include "storage/json_cursor.h"
+#include "storage/terms_json.h"
 #include "storage/mould_json.h"
 #include "storage/whole_file.h"
 
@@ -158,6 +159,8 @@ QByteArray fittingsToJson(const Fittings& f)
         root["heat"] = heatPlanToJson(*f.heat);
     if (f.heatForgotten > 0)
         root["heatForgotten"] = double(f.heatForgotten);
+    if (!(f.terms == AfterTerms{}))
+        root["terms"] = termsToJson(f.terms);
     return QJsonDocument(root).toJson();
 }
 
@@ -170,7 +173,7 @@ std::variant<Fittings, FileFault> fittingsFromJson(const QByteArray& bytes)
     std::optional<FileFault> fault;
     const JsonCursor root(json.root, {}, fault);
     root.allow({"format", "version", "moulds", "vessels", "limits", "certificates", "blends",
-                "prices", "water", "heat", "heatForgotten"});
+                "prices", "water", "heat", "heatForgotten", "terms"});
     Fittings out;
     if (root.has("moulds"))
         for (const JsonCursor& at : root.array("moulds", mostFittings))
@@ -206,6 +209,8 @@ std::variant<Fittings, FileFault> fittingsFromJson(const QByteArray& bytes)
     if (root.has("heat"))
         out.heat = readHeatPlan(root.object("heat"));
     out.heatForgotten = static_cast<std::int64_t>(root.wholeOr("heatForgotten", 0.0, 1e15, 0.0));
+    if (root.has("terms"))
+        out.terms = readTerms(root.object("terms"));
     if (fault)
         return *fault;
     return out;

@@ -2,6 +2,7 @@
 // scents, her water. One JSON file in the data folder, written whole.
 #pragma once
 
+#include "core/after/terms.h"
 #include "core/making/hard_water.h"
 #include "core/making/headroom.h"
 #include "core/making/scent.h"
@@ -28,10 +29,11 @@ struct Fittings {
     WashWater water;
     HardnessUnit unit = HardnessUnit::MgCalciumCarbonate;
     bool waterKnown = false; // typed by her, not taken
+    AfterTerms terms;
     friend bool operator==(const Fittings& a, const Fittings& b);
 };
 
-inline constexpr int fittingsFileVersion = 2;
+inline constexpr int fittingsFileVersion = 3;
 
 QByteArray fittingsToJson(const Fittings& fittings);
 std::variant<Fittings, FileFault> fittingsFromJson(const QByteArray& bytes);

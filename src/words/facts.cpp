@@ -13,8 +13,13 @@ QString factsAsText(const FactPage& page)
         out << QString() << section.title;
         if (!section.sentence.isEmpty())
             out << section.sentence;
+        const QString between = QStringLiteral(" | ");
+        if (!section.columns.isEmpty())
+            out << QString(between + section.columns.join(between)).mid(1);
         for (const Fact& fact : section.facts) {
             QString line = fact.name;
+            if (!fact.cells.isEmpty())
+                line += between + fact.cells.join(between);
             if (!fact.value.isEmpty())
                 line += QStringLiteral(": ") + fact.value;
             if (!fact.note.isEmpty())

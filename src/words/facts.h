@@ -3,6 +3,7 @@
 
 #include <QList>
 #include <QString>
+#include <QStringList>
 
 namespace rhexion::words {
 
@@ -14,12 +15,14 @@ struct Fact {
     Tone tone = Tone::Plain;
     QString action = QString();     // a code the place that shows it knows what to do with
     QString actionText = QString(); // what the press says
+    QStringList cells = {};         // where its section has columns; then value is empty
 };
 
 struct FactSection {
     QString title;
     QString sentence; // may be empty
     QList<Fact> facts;
+    QStringList columns = {}; // their heads; none: each fact has one value
 };
 
 struct FactPage {
