@@ -1,16 +1,25 @@
 // rhexion-bench-journal [BATCHES]: a journal of so many batches (100,000): what its page takes
-// until it is painted, and what it takes to find the batches a material was used in.
+// until it is painted, what it takes to find batches and what is due, and what comparing, the fit of
+// a cure and a page of labels take.
 #include "app/journal/journal_page.h"
+#include "app/workshop.h"
+#include "core/after/compare.h"
+#include "core/after/drying.h"
 #include "app/theme/theme.h"
+#include "sheet/label_sheet.h"
 #include "sheet/shipped_fonts.h"
 #include "storage/catalogue.h"
 #include "storage/event_json.h"
+#include "storage/inci_names.h"
 #include "storage/sqlite_journal.h"
+#include "words/find_words.h"
+#include "words/together_words.h"
 
 #include "timing.h"
 
 #include <QApplication>
 #include <QDir>
+#include <QPainter>
 #include <QTemporaryDir>
 
 #include <cstdio>
@@ -78,14 +87,21 @@ int main(int argc, char** argv)
                      at(when.addSecs(1800),
                         BatchFinished{r->superfatTrue, r->pure.strength, r->batterGrams})}))
                 return 1;
+            // Something is written of every tenth.
+            if (i % 10 == 0 &&
+                (*journal)->append({at(when.addDays(2),
+                                       After{when.addDays(2).toMSecsSinceEpoch(),
+                                             OutcomeSeen{static_cast<Seen>(i / 10 % 20)}, 0})}))
+                return 1;
         }
     }
     auto opened = SqliteJournal::open(path);
     Journal& journal = *std::get<std::unique_ptr<SqliteJournal>>(opened);
+    Workshop workshop(Places{dir.path(), true}, [] { return QDateTime::currentDateTimeUtc(); });
     std::vector<double> page;
     for (int round = 0; round < 7; ++round)
         page.push_back(timed([&] {
-            JournalPage shown([] { return QDateTime::currentDateTimeUtc(); });
+            JournalPage shown(workshop);
             shown.resize(1190, 760);
             shown.setJournal(&journal);
             shown.reload();
@@ -108,9 +124,64 @@ int main(int argc, char** argv)
     for (const char* words : {"kaolin", "batch 777", "olive oil", "nobody at all"})
         for (int round = 0; round < 5; ++round)
             search.push_back(timed([&] { journal.search(QString::fromLatin1(words), 1000); }));
+    const QDate today(2011, 6, 1);
+    std::vector<double> filter, due, patterns;
+    for (const char* text : {"cracked", "milk, last winter", "superfat over 4, 2005", "kaolin, 2008"})
+        for (int round = 0; round < 5; ++round)
+            filter.push_back(timed([&] {
+                const auto read = words::readFind(QString::fromLatin1(text), today, QLocale::c());
+                journal.find(read.finding, 200);
+            }));
+    for (int round = 0; round < 5; ++round)
+        due.push_back(timed([&] {
+            journal.dues(today.startOfDay().toMSecsSinceEpoch(),
+                         today.addDays(42).startOfDay().toMSecsSinceEpoch(), {});
+        }));
+    for (int round = 0; round < 3; ++round)
+        patterns.push_back(timed([&] { journal.patternCounts(QStringLiteral("seen:crack")); }));
+
+    // Six batches side by side, until they are in words.
+    const auto six = std::get<QList<BatchSummary>>(journal.batches(6));
+    QList<Batch> some;
+    for (const BatchSummary& s : six)
+        some.append(std::get<Batch>(journal.batch(s.id)));
+    std::vector<Compared> all;
+    for (const Batch& batch : some)
+        all.push_back({&batch, 0});
+    std::vector<double> compare, fit, label;
+    CureSeries series;
+    for (int day = 0; day < 60; day += 2)
+        series.weights.push_back({double(day), 102.0 + 14.0 * stillToLose(day / 12.0)});
+    series.dry = 92.0;
+    for (int round = 0; round < 9; ++round) {
+        compare.push_back(
+            timed([&] { words::comparisonFacts(compared(all), all, Speech()); }));
+        fit.push_back(timed([&] {
+            const auto fitted = fitCure(series);
+            std::get<CureFit>(fitted).gramsOn(42.0);
+        }));
+        label.push_back(timed([&] {
+            const Cured cured = curedOf(some.first());
+            const AfterTerms terms;
+            const words::LabelSource source{
+                some.first(), cured, terms, [](const Material& m) { return inciNameOf(m); }, {},
+                95.0};
+            const LabelJob job{words::labelText(source, Speech()), terms.sheet, true, 9, 0};
+            QImage sheet(1240, 1754, QImage::Format_RGB32); // A4 at 150 dots an inch
+            QPainter painter(&sheet);
+            for (int i = 0; i < 9; ++i)
+                drawLabel(painter, QRectF(20 + i % 3 * 400, 20 + i / 3 * 570, 380, 550), job);
+        }));
+    }
     std::printf("%d batches\n", batches);
     report("the journal's page, until it is painted", page);
     report("where a material was used", used);
     report("a search", search);
+    report("a search with filters", filter);
+    report("six weeks of the calendar", due);
+    report("what goes with what", patterns);
+    report("six batches compared", compare);
+    report("a cure fitted through thirty weights", fit);
+    report("a sheet of nine labels", label);
     return found > 0 ? 0 : 1;
 }

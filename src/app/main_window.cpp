@@ -270,7 +270,7 @@ JournalPage& MainWindow::journalPage()
 {
     if (journalPage_)
         return *journalPage_;
-    journalPage_ = new JournalPage(clock_, pages_);
+    journalPage_ = new JournalPage(workshop_, pages_);
     addPage(journalPage_);
     journalPage_->setSpeech(speech());
     connect(journalPage_, &JournalPage::noted, this, &MainWindow::say);

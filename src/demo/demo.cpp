@@ -7,6 +7,9 @@
 
 #include <QDir>
 #include <QFile>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
 
 namespace rhexion {
 
@@ -14,7 +17,27 @@ namespace {
 
 const QString demoFolder = QStringLiteral(":/demo/");
 
-std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
+// One event as the demo writes it: kind, data, and the moment, of the writing or of what it is about.
+std::optional<FileFault> addEvent(QList<Event>& events, const QJsonObject& json,
+                                  const std::string& batch, const QString& bench)
+{
+    const auto moment = [&](const char* key) {
+        return QDateTime::fromString(json.value(QLatin1String(key)).toString(), Qt::ISODate);
+    };
+    QJsonObject inside = json.value(QLatin1String("data")).toObject();
+    const QDateTime on = moment("on");
+    if (on.isValid())
+        inside["on"] = double(on.toMSecsSinceEpoch());
+    auto what = happeningFrom(json.value(QLatin1String("kind")).toString(),
+                              QJsonDocument(inside).toJson());
+    if (auto* fault = std::get_if<FileFault>(&what))
+        return *std::move(fault);
+    events.append(eventAt(on.isValid() ? on : moment("at"), batch, bench,
+                          std::get<Happening>(std::move(what))));
+    return std::nullopt;
+}
+
+std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at, const QJsonArray& more)
 {
     auto formula = formulaFromJson(demoFormula(at.text("formula", 200)));
     if (auto* fault = std::get_if<FileFault>(&formula))
@@ -43,20 +66,28 @@ std::optional<FileFault> addBatch(Journal& journal, const JsonCursor& at)
         events.append(eventAt(when, batch, journal.bench(), std::move(what)));
     };
     add(started, BatchBegun{f, planned.amounts, plan});
+    // The steps lie evenly between its beginning and its end.
+    const qint64 whole = started.msecsTo(finished);
+    qsizetype done = 0;
     for (const DayStep& step : plan.steps) {
+        const QDateTime now =
+            started.addMSecs(whole * done++ / qint64(std::max<std::size_t>(1, plan.steps.size())));
         if (step.target.what != WeighTarget::What::None) {
             double grams = step.plannedGrams;
             for (const Weighed& w : weighed)
                 if (w.target == step.target)
                     grams = w.grams;
-            add(started, WeighedNow{{step.target, grams}, step.plannedGrams});
+            add(now, WeighedNow{{step.target, grams}, step.plannedGrams});
         }
-        add(started, StepDone{keyOf(step)});
+        add(now, StepDone{keyOf(step)});
     }
     add(finished, BatchFinished{bowl.reckoning.superfatTrue, bowl.reckoning.pure.strength,
                                 bowl.reckoning.batterGrams});
     for (const QString& note : at.words("notes", 20, 4000))
         add(finished, Noted{note.toStdString()});
+    for (const QJsonValue& event : more)
+        if (auto fault = addEvent(events, event.toObject(), batch, journal.bench()))
+            return fault;
     if (auto fault = journal.append(events))
         return fault;
     return std::nullopt;
@@ -87,8 +118,11 @@ std::optional<FileFault> fillDemoJournal(Journal& journal)
     if (json.fault)
         return json.fault;
     std::optional<FileFault> fault;
+    const QJsonArray all = json.root.value(QLatin1String("batches")).toArray();
+    qsizetype place = 0;
     for (const JsonCursor& at : JsonCursor(json.root, {}, fault).array("batches", 20)) {
-        if (auto bad = addBatch(journal, at))
+        const QJsonObject raw = all[place++].toObject();
+        if (auto bad = addBatch(journal, at, raw.value(QLatin1String("events")).toArray()))
             return bad;
         if (fault)
             return fault;

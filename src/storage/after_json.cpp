@@ -14,7 +14,7 @@ constexpr const char* afterKinds[] = {"seen",       "care",           "judged",
                                       "strip",      "bars-weighed",   "alkali-tested",
                                       "photo",      "verdict",        "lesson",
                                       "lesson-retired", "next-change", "bars-moved",
-                                      "code",       "linked"};
+                                      "code"};
 static_assert(std::size(afterKinds) == std::variant_size_v<AfterWhat>);
 
 constexpr double lastMoment = 253402300799999.0; // the end of the year 9999
@@ -96,10 +96,6 @@ struct AfterWriter {
         return out;
     }
     QJsonObject operator()(const CodeGiven& c) const { return {{"code", qt(c.code)}}; }
-    QJsonObject operator()(const Linked& l) const
-    {
-        return {{"batch", qt(l.batch)}, {"change", qt(l.change)}};
-    }
 };
 
 std::string text(const JsonCursor& at, const char* key, std::size_t longest)
@@ -190,9 +186,7 @@ AfterWhat readWhat(std::size_t kind, const JsonCursor& at)
             out.minor = at.number("minor", 0.0, mostMinor);
         return out;
     }
-    case 12: return CodeGiven{at.text("code", 60).toStdString()};
-    default:
-        return Linked{at.text("batch", 64).toStdString(), text(at, "change", limits::journalNote)};
+    default: return CodeGiven{at.text("code", 60).toStdString()};
     }
 }
 

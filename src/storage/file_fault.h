@@ -37,7 +37,9 @@ struct FileFault {
         NotCsv,         // place: line; detail: "quote" where one never closes
         TooManyRows,    // place: line; detail: the most
         UnknownColumn,  // place: line; detail: its name
-        CellCount       // place: cells there are; detail: cells wanted
+        CellCount,      // place: cells there are; detail: cells wanted
+        NotAPhoto,      // place: path; no JPEG, PNG or WebP
+        TooManyPixels   // place: path; detail: the most, in megapixels
     };
     Code code;
     QString place;

@@ -279,6 +279,9 @@ QByteArray formulaToJson(const Formula& f)
         root["heat"] = heatPlanToJson(*f.heat);
     if (!f.way.isUsual())
         root["way"] = wayToJson(f.way);
+    if (f.pair)
+        root["pair"] = QJsonObject{{"batch", QString::fromStdString(f.pair->batch)},
+                                   {"change", QString::fromStdString(f.pair->change)}};
     if (f.oilsTotal.inGrams() > 0.0)
         root["oilsTotal"] = f.oilsTotal.inGrams();
     return QJsonDocument(root).toJson();
@@ -297,7 +300,7 @@ public:
         const JsonCursor root(object_, {}, fault_);
         root.allow({"format", "version", "name", "maker", "notes", "lines", "lye", "liquid",
                     "materials", "sources", "oilsTotal", "mixing", "portions", "moulds", "cutting",
-                    "handling", "heat", "way"});
+                    "handling", "heat", "way", "pair"});
         went();
         f_.name = text("name", limits::formulaName, true);
         f_.maker = text("maker", limits::maker, false);
@@ -454,6 +457,13 @@ private:
             const DayWay way = readWay(root.object("way"));
             if (!fault_)
                 f_.way = way;
+        }
+        if (!fault_ && root.has("pair")) {
+            const JsonCursor at = root.object("pair");
+            const PairOf pair{at.text("batch", 64).toStdString(),
+                              at.textOr("change", qsizetype(limits::sourceText), {}).toStdString()};
+            if (went())
+                f_.pair = pair;
         }
         if (!fault_ && root.has("heat")) {
             const HeatPlan plan = readHeatPlan(root.object("heat"));

@@ -168,7 +168,7 @@ Journal::Result<QList<PatternCount>> Journal::patternCounts(const QString& outco
         std::set<std::string> inputs;
         for (const std::string& fact : facts)
             if (!fact.starts_with(seenFact) && !fact.starts_with(verdictFact) && fact != "told" &&
-                fact != "made")
+                fact != "made" && !fact.starts_with("pair:"))
                 inputs.insert(fact);
         for (const QString& id : materialsOf(batch.formula))
             inputs.insert("with:" + id.toStdString());

@@ -184,7 +184,7 @@ Journal::Result<QList<PatternCount>> SqliteJournal::patternCounts(const QString&
             QStringLiteral("SELECT fact, count(*), total(%1) FROM (SELECT fact, batch FROM"
                            " batch_fact UNION ALL SELECT 'with:' || material, batch FROM"
                            " batch_material) WHERE batch IN (%2) AND fact NOT LIKE 'seen:%'"
-                           " AND fact NOT LIKE 'verdict:%' AND fact NOT IN ('told', 'made')"
+                           " AND fact NOT LIKE 'verdict:%' AND fact NOT LIKE 'pair:%' AND fact NOT IN ('told', 'made')"
                            " GROUP BY fact ORDER BY fact")
                 .replace(QStringLiteral("%1"), had)
                 .replace(QStringLiteral("%2"), QLatin1String(told)),

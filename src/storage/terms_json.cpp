@@ -72,6 +72,12 @@ QJsonObject termsToJson(const AfterTerms& t)
     for (const ClaimWord& c : t.claims)
         claims.append(QJsonObject{{"word", qt(c.word)}, {"medical", c.kind == ClaimKind::Medical}});
     out["claims"] = claims;
+    if (!t.inci.empty()) {
+        QJsonObject names;
+        for (const auto& [id, name] : t.inci)
+            names[qt(id)] = QJsonObject{{"name", qt(name.name)}, {"soap", qt(name.soap)}};
+        out["inci"] = names;
+    }
     return out;
 }
 
@@ -100,6 +106,15 @@ AfterTerms readTerms(const JsonCursor& at)
             t.claims.push_back({c.text("word", qsizetype(limits::claimWord)).toStdString(),
                                 c.flag("medical", true) ? ClaimKind::Medical
                                                         : ClaimKind::NotShown});
+    }
+    if (at.has("inci")) {
+        const JsonCursor names = at.object("inci");
+        for (const QString& id : names.keys()) {
+            const JsonCursor one = names.object(qPrintable(id));
+            t.inci[id.toStdString()] = {
+                one.textOr("name", qsizetype(limits::claimWord) * 2, {}).toStdString(),
+                one.textOr("soap", qsizetype(limits::claimWord) * 2, {}).toStdString()};
+        }
     }
     return t;
 }

@@ -165,6 +165,12 @@ QString fileFault(const FileFault& f)
     case C::CellCount:
         return WordsText::tr("The row has %1 cells where the first row has %2.")
             .arg(f.place, f.detail);
+    case C::NotAPhoto:
+        return WordsText::tr("%1 is no photograph that can be read: JPEG, PNG and WebP can.")
+            .arg(fileSaid(f.place));
+    case C::TooManyPixels:
+        return WordsText::tr("%1 is larger than %2 megapixels. Make it smaller and take it in then.")
+            .arg(fileSaid(f.place), f.detail);
     }
     return {};
 }

@@ -128,7 +128,7 @@ private Q_SLOTS:
             QCOMPARE(back.portion, after.portion);
             QCOMPARE(dataOf(back), dataOf(after));
         }
-        QCOMPARE(std::size_t(kinds.size()), std::variant_size_v<AfterWhat> - 1); // but for Linked
+        QCOMPARE(std::size_t(kinds.size()), std::variant_size_v<AfterWhat>);
     }
 
     void badEventsAreRefused_data()
@@ -158,7 +158,7 @@ private Q_SLOTS:
         row("verdict", R"({"on":1,"verdict":"perhaps"})", "verdict");
         row("lesson", R"({"on":1,"materials":[]})", "words");
         row("bars-moved", R"({"on":1,"to":"sold","count":1,"minor":-5})", "minor");
-        row("linked", R"({"on":1e300,"batch":"b"})", "on");
+        row("code", R"({"on":1e300,"code":"b"})", "on");
     }
     void badEventsAreRefused()
     {

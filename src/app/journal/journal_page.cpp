@@ -1,30 +1,32 @@
 #include "app/journal/journal_page.h"
 
+#include "app/journal/batch_view.h"
+#include "app/journal/calendar_view.h"
+#include "app/journal/together_view.h"
 #include "app/theme/theme.h"
 #include "app/widgets/beside.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
-#include "app/widgets/page_browser.h"
+#include "app/workshop.h"
+#include "core/after/compare.h"
 #include "models/batches_model.h"
-#include "pages/batch_page.h"
-#include "storage/event_json.h"
+#include "words/find_words.h"
 #include "words/refusal_words.h"
 
-#include <QHBoxLayout>
 #include <QHeaderView>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QSignalBlocker>
+#include <QStackedWidget>
 #include <QTableView>
-#include <QTextBrowser>
-
 #include <QVBoxLayout>
+
 #include <algorithm>
 
 namespace rhexion {
 
-JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
-    : QWidget(parent), clock_(std::move(clock))
+JournalPage::JournalPage(Workshop& workshop, QWidget* parent) : QWidget(parent), workshop_(workshop)
 {
     setObjectName(QStringLiteral("page"));
     auto* left = new QFrame(this);
@@ -37,7 +39,7 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     list_->setModel(model_);
     list_->setAccessibleName(tr("Batches"));
     list_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    list_->setSelectionMode(QAbstractItemView::SingleSelection);
+    list_->setSelectionMode(QAbstractItemView::ExtendedSelection);
     list_->setShowGrid(false);
     list_->setTabKeyNavigation(false);
     list_->setWordWrap(false);
@@ -46,45 +48,55 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
     list_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     list_->horizontalHeader()->setSectionResizeMode(BatchesModel::Name, QHeaderView::Stretch);
     find_ = new QLineEdit(left);
-    find_->setPlaceholderText(tr("Find by name, material or note"));
+    find_->setPlaceholderText(tr("Find: %1").arg(words::findExamples().first()));
     find_->setAccessibleName(tr("Find a batch"));
+    find_->setToolTip(tr("Words and filters with commas between, such as: %1")
+                          .arg(words::findExamples().join(QStringLiteral("; "))));
     find_->setClearButtonEnabled(true);
     find_->setMaxLength(200);
     connect(find_, &QLineEdit::textChanged, this, [this] { reload(); });
+    taken_ = new Label(left);
+    taken_->setObjectName(QStringLiteral("muted"));
+    taken_->setWordWrap(true);
     empty_ = new Label(left);
     empty_->setObjectName(QStringLiteral("muted"));
     empty_->setWordWrap(true);
+    auto* foot = new QWidget(left);
+    auto* buttons = new FlowLayout(foot, Theme::px(8), Theme::px(6));
+    compare_ = new QPushButton(tr("Compare"), foot);
+    compare_->setToolTip(tr("Two to six batches, chosen with Ctrl or Shift"));
+    auto* calendar = new QPushButton(tr("Calendar"), foot);
+    auto* patterns = new QPushButton(tr("What goes with what"), foot);
+    for (QWidget* w : std::initializer_list<QWidget*>{compare_, calendar, patterns})
+        buttons->addWidget(w);
     auto* leftLayout = new QVBoxLayout(left);
     leftLayout->addWidget(title);
     leftLayout->addWidget(find_);
+    leftLayout->addWidget(taken_);
     leftLayout->addWidget(empty_);
     leftLayout->addWidget(list_, 1);
+    leftLayout->addWidget(foot);
 
     auto* right = new QFrame(this);
     right->setObjectName(QStringLiteral("card"));
-    page_ = new PageBrowser(right);
-    page_->setOpenLinks(false);
-    page_->setAccessibleName(tr("The batch"));
-    note_ = new QLineEdit(right);
-    note_->setPlaceholderText(tr("Add a note: what happened, what to change"));
-    note_->setAccessibleName(tr("Add a note"));
-    note_->setMaxLength(4000);
-    addNote_ = new QPushButton(tr("Add note"), right);
-    open_ = new QPushButton(tr("Open its formula on the bench"), right);
-    resume_ = new QPushButton(tr("Go on making it"), right);
-    resume_->setObjectName(QStringLiteral("primary"));
-    auto* notes = new QHBoxLayout;
-    notes->addWidget(note_, 1);
-    notes->addWidget(addNote_);
-    auto* buttons = new QHBoxLayout;
-    buttons->addWidget(open_);
-    buttons->addWidget(resume_);
-    buttons->addStretch();
+    rightStack_ = new QStackedWidget(right);
+    view_ = new BatchView(workshop.clock(), workshop.stock(), workshop.fittings(),
+                          workshop.places().data + QStringLiteral("/photos"), rightStack_);
+    const auto framed = [&](QWidget* inside) {
+        auto* room = new QWidget(rightStack_);
+        auto* column = new QVBoxLayout(room);
+        column->setContentsMargins(16, 10, 12, 12);
+        column->addWidget(inside);
+        rightStack_->addWidget(room);
+    };
+    calendar_ = new CalendarView(workshop.clock(), rightStack_);
+    together_ = new TogetherView(rightStack_);
+    rightStack_->addWidget(view_);
+    framed(calendar_);
+    framed(together_);
     auto* rightLayout = new QVBoxLayout(right);
-    rightLayout->setContentsMargins(16, 12, 12, 12);
-    rightLayout->addWidget(page_, 1);
-    rightLayout->addLayout(notes);
-    rightLayout->addLayout(buttons);
+    rightLayout->setContentsMargins(0, 0, 0, 0);
+    rightLayout->addWidget(rightStack_);
 
     right_ = right;
     room_ = new QBoxLayout(QBoxLayout::LeftToRight, this);
@@ -100,25 +112,49 @@ JournalPage::JournalPage(std::function<QDateTime()> clock, QWidget* parent)
 
     connect(list_->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
             &JournalPage::showBatch);
-    connect(note_, &QLineEdit::returnPressed, this, &JournalPage::addNote);
-    connect(addNote_, &QPushButton::clicked, this, &JournalPage::addNote);
-    connect(open_, &QPushButton::clicked, this, [this] {
-        if (shown_)
-            Q_EMIT formulaWanted(shown_->formula);
+    connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this, [this] {
+        const auto rows = list_->selectionModel()->selectedRows().size();
+        compare_->setEnabled(rows >= 2 && rows <= qsizetype(mostCompared));
     });
-    connect(resume_, &QPushButton::clicked, this, [this] {
-        if (shown_)
-            Q_EMIT resumeWanted(QString::fromStdString(shown_->id));
+    compare_->setEnabled(false);
+    connect(compare_, &QPushButton::clicked, this, &JournalPage::showTogether);
+    connect(calendar, &QPushButton::clicked, this, &JournalPage::showCalendar);
+    connect(patterns, &QPushButton::clicked, this, &JournalPage::showPatterns);
+    connect(view_, &BatchView::noted, this, &JournalPage::noted);
+    connect(view_, &BatchView::wrote, this, &JournalPage::wrote);
+    connect(view_, &BatchView::formulaWanted, this, &JournalPage::formulaWanted);
+    connect(view_, &BatchView::resumeWanted, this, &JournalPage::resumeWanted);
+    connect(view_, &BatchView::batchWanted, this, &JournalPage::compareWith);
+    connect(view_, &BatchView::compareWanted, this, [this] {
+        if (view_->batch()) {
+            together_->compare({*view_->batch()}, speech_);
+            showRight(Together);
+        }
     });
+    connect(calendar_, &CalendarView::batchWanted, this, [this](const QString& id) { reload(id); });
+    connect(calendar_, &CalendarView::said, this, &JournalPage::noted);
+    connect(calendar_, &CalendarView::remindWanted, this, &JournalPage::remindWanted);
+    connect(together_, &TogetherView::said, this, &JournalPage::noted);
+    connect(together_, &TogetherView::repeatWanted, this,
+            [this](const Formula& formula, const QString& like, const QString& change) {
+                Formula pair = formula;
+                pair.pair = PairOf{like.toStdString(), change.toStdString()};
+                Q_EMIT formulaWanted(pair);
+            });
     showBatch();
+}
+
+QLineEdit* JournalPage::noteField() const
+{
+    return view_->form().words();
 }
 
 void JournalPage::fitRoom()
 {
-    layBeside(*room_, *left_, *right_, width(), width() >= Theme::px(1150) ? 530 : 420, 800);
+    layBeside(*room_, *left_, *right_, width(), width() >= Theme::px(1150) ? 470 : 400, 800);
     list_->verticalHeader()->setDefaultSectionSize(Theme::px(36));
-    list_->setColumnWidth(BatchesModel::Started, Theme::px(118));
-    list_->setColumnWidth(BatchesModel::State, Theme::px(110));
+    list_->setColumnWidth(BatchesModel::Started, Theme::px(112));
+    list_->setColumnWidth(BatchesModel::State, Theme::px(96));
     list_->setColumnWidth(BatchesModel::Superfat, Theme::px(78));
 }
 
@@ -138,7 +174,9 @@ void JournalPage::setSpeech(const Speech& speech)
 {
     speech_ = speech;
     model_->setSpeech(speech);
-    showBatch();
+    view_->setSpeech(speech);
+    if (rightStack_->currentIndex() == Calendar)
+        showCalendar();
 }
 
 void JournalPage::reload(const QString& batch)
@@ -146,69 +184,133 @@ void JournalPage::reload(const QString& batch)
     if (!journal_)
         return;
     const QString wanted = !batch.isEmpty() ? batch
-                           : shown_         ? QString::fromStdString(shown_->id)
+                           : view_->batch() ? QString::fromStdString(view_->batch()->id)
                                             : QString();
-    if (!batch.isEmpty() && !find_->text().isEmpty()) {
+    if (!batch.isEmpty()) {
+        showRight(OneBatch);
         const QSignalBlocker quiet(find_); // the one that is wanted may not be among those found
         find_->clear();
     }
-    const QString words = find_->text().trimmed();
-    model_->setSource([this, words](int most, const BatchSummary* after) -> QList<BatchSummary> {
-        constexpr int mostFound = 1000;
-        if (!words.isEmpty() && after)
-            return {}; // all that were found came at once
-        auto read =
-            words.isEmpty() ? journal_->batches(most, after) : journal_->search(words, mostFound);
-        if (const auto* fault = std::get_if<FileFault>(&read)) {
-            Q_EMIT noted(words::fileFault(*fault));
-            return {};
-        }
-        return std::get<QList<BatchSummary>>(std::move(read));
-    });
-    empty_->setText(words.isEmpty()
+    const auto read = words::readFind(find_->text(), workshop_.clock()().toLocalTime().date(),
+                                      speech_.habits().locale);
+    QStringList taken;
+    for (const words::FindPart& part : read.parts)
+        if (!part.taken.isEmpty())
+            taken << part.taken;
+    taken_->setText(tr("Only: %1").arg(taken.join(QStringLiteral(", "))));
+    taken_->setVisible(!taken.isEmpty());
+    const Finding finding = read.finding;
+    // A code finds its batch.
+    QString coded;
+    if (const auto found = journal_->batchOfCode(find_->text().trimmed().toUpper());
+        !find_->text().isEmpty() && std::holds_alternative<QString>(found))
+        coded = std::get<QString>(found);
+    model_->setSource(
+        [this, finding, coded](int most, const BatchSummary* after) -> QList<BatchSummary> {
+            constexpr int mostFound = 1000;
+            if (!finding.isEmpty() && after)
+                return {}; // all that were found came at once
+            auto rows = finding.isEmpty() ? journal_->batches(most, after)
+                                          : journal_->find(finding, mostFound);
+            if (const auto* fault = std::get_if<FileFault>(&rows)) {
+                Q_EMIT noted(words::fileFault(*fault));
+                return {};
+            }
+            return std::get<QList<BatchSummary>>(std::move(rows));
+        });
+    empty_->setText(finding.isEmpty()
                         ? tr("No batch yet. When you make one, it is written here by itself.")
                         : tr("Nothing with these words. Try fewer letters."));
     empty_->setVisible(model_->rowCount() == 0);
-    const QModelIndex index = model_->find(wanted);
+    const QModelIndex index = model_->find(coded.isEmpty() ? wanted : coded);
     list_->setCurrentIndex(index.isValid() ? index : model_->index(0, 0));
     showBatch();
 }
 
+void JournalPage::showRight(Right what)
+{
+    rightStack_->setCurrentIndex(what);
+}
+
 void JournalPage::showBatch()
 {
-    shown_.reset();
+    std::optional<Batch> shown;
     const BatchSummary* summary = model_->at(list_->currentIndex());
     if (summary && journal_) {
         auto record = journal_->batch(summary->id);
         if (const auto* fault = std::get_if<FileFault>(&record))
             Q_EMIT noted(words::fileFault(*fault));
         else
-            shown_ = std::get<Batch>(std::move(record));
+            shown = std::get<Batch>(std::move(record));
     }
-    for (QWidget* w : std::initializer_list<QWidget*>{note_, addNote_, open_})
-        w->setEnabled(shown_.has_value());
-    resume_->setVisible(shown_ && shown_->state == BatchState::Making);
-    page_->setHtml(shown_ ? batchHtml(*shown_, speech_, Theme::page()) : QString());
+    // Another batch pressed in the list is what is wanted; the same one read again is not.
+    const bool other = shown && (!view_->batch() || view_->batch()->id != shown->id);
+    if (other && list_->hasFocus() && list_->selectionModel()->selectedRows().size() < 2)
+        showRight(OneBatch);
+    view_->show(journal_, std::move(shown));
+}
+
+QList<Batch> JournalPage::chosen() const
+{
+    QList<Batch> out;
+    for (const QModelIndex& row : list_->selectionModel()->selectedRows())
+        if (const BatchSummary* s = model_->at(row))
+            if (auto read = journal_->batch(s->id); std::holds_alternative<Batch>(read))
+                out.append(std::get<Batch>(std::move(read)));
+    return out;
+}
+
+void JournalPage::showTogether()
+{
+    if (!journal_)
+        return;
+    together_->compare(chosen(), speech_);
+    showRight(Together);
+}
+
+void JournalPage::compareWith(const QString& other)
+{
+    if (!journal_ || !view_->batch())
+        return;
+    auto read = journal_->batch(other);
+    if (const auto* fault = std::get_if<FileFault>(&read)) {
+        Q_EMIT noted(words::fileFault(*fault));
+        return;
+    }
+    together_->compare({*view_->batch(), std::get<Batch>(std::move(read))}, speech_);
+    showRight(Together);
+}
+
+void JournalPage::showCalendar()
+{
+    if (!journal_)
+        return;
+    calendar_->show(*journal_, workshop_.fittings().all().terms.schools, speech_);
+    showRight(Calendar);
+}
+
+QString JournalPage::materialName(const std::string& id) const
+{
+    const MaterialPtr material = workshop_.stock().plain(id);
+    return material ? QString::fromStdString(material->name) : QString::fromStdString(id);
+}
+
+void JournalPage::showPatterns()
+{
+    if (!journal_)
+        return;
+    together_->patterns(
+        *journal_, [this](const std::string& id) { return materialName(id); }, speech_);
+    showRight(Together);
 }
 
 QString JournalPage::pageText() const
 {
-    return page_->toPlainText();
-}
-
-void JournalPage::addNote()
-{
-    if (!journal_ || !shown_ || note_->text().trimmed().isEmpty())
-        return;
-    const Event note = eventAt(clock_(), shown_->id, journal_->bench(),
-                               Noted{note_->text().trimmed().toStdString()});
-    if (const auto fault = journal_->append({note})) {
-        Q_EMIT noted(words::fileFault(*fault));
-        return; // what was typed stays in the field
+    switch (rightStack_->currentIndex()) {
+    case Calendar: return calendar_->pageText();
+    case Together: return together_->pageText();
+    default: return view_->pageText();
     }
-    note_->clear();
-    Q_EMIT wrote();
-    showBatch();
 }
 
 } // namespace rhexion

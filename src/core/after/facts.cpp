@@ -49,6 +49,8 @@ std::vector<std::string> factsOf(const Batch& batch)
     if (planned.potassium.pureGrams > 0.0)
         out.insert("kind:potassium-hydroxide");
     out.insert(batch.formula.cooks() ? "process:hot" : "process:cold");
+    if (batch.formula.pair)
+        out.insert("pair:" + batch.formula.pair->batch);
     if (batch.formula.portions.size() > 1)
         out.insert("split");
     if (const auto& made = batch.made) {

@@ -56,6 +56,7 @@ std::vector<LabelRow> inLabelOrder(std::vector<LabelRow> rows);
 struct InciName {
     std::string name; // empty: not known
     std::string soap; // the acid part of its soap's name
+    friend bool operator==(const InciName&, const InciName&) = default;
 };
 // cured: g of all bars; allergens by their names.
 LabelBatch labelBatchOf(const Formula& formula, const Account& account, double cured,

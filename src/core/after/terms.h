@@ -6,6 +6,7 @@
 #include "core/after/free_alkali.h"
 #include "core/after/inci.h"
 
+#include <map>
 #include <optional>
 #include <string>
 
@@ -52,6 +53,7 @@ struct AfterTerms {
     std::string card;         // the customer's card
     LabelSheet sheet;
     std::vector<ClaimWord> claims = usualClaims();
+    std::map<std::string, InciName> inci; // by material id; before any that is shipped
     AlkaliLimits limits() const { return {limitFine, limitNever}; }
     friend bool operator==(const AfterTerms&, const AfterTerms&) = default;
 };

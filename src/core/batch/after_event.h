@@ -116,14 +116,10 @@ struct BarsMoved {
 struct CodeGiven {
     std::string code;
 };
-struct Linked { // made as a pair with another batch, with what was changed
-    std::string batch;
-    std::string change;
-};
 
 using AfterWhat =
     std::variant<OutcomeSeen, CareDone, Judged, StripRead, BarsWeighed, AlkaliTested, PhotoKept,
-                 VerdictGiven, LessonKept, LessonRetired, NextChange, BarsMoved, CodeGiven, Linked>;
+                 VerdictGiven, LessonKept, LessonRetired, NextChange, BarsMoved, CodeGiven>;
 
 struct After {
     std::int64_t on = 0; // ms since 1970, UTC: when it was so

@@ -161,7 +161,8 @@ bool operator==(const Formula& a, const Formula& b)
     return a.name == b.name && a.maker == b.maker && a.notes == b.notes && a.lines == b.lines &&
            a.lye == b.lye && a.liquid == b.liquid && a.oilsTotal == b.oilsTotal &&
            a.mixing == b.mixing && a.portions == b.portions && a.moulds == b.moulds &&
-           a.cutting == b.cutting && a.handling == b.handling && a.heat == b.heat && a.way == b.way;
+           a.cutting == b.cutting && a.handling == b.handling && a.heat == b.heat &&
+           a.way == b.way && a.pair == b.pair;
 }
 
 const Portion* Formula::portion(PortionId id) const

@@ -158,6 +158,13 @@ struct Mixing {
     friend bool operator==(const Mixing&, const Mixing&) = default;
 };
 
+// A batch this one is like but for one change, so that the cause of a difference can be told.
+struct PairOf {
+    std::string batch; // its id
+    std::string change; // in words
+    friend bool operator==(const PairOf&, const PairOf&) = default;
+};
+
 struct Formula {
     std::string name;
     std::string maker;
@@ -172,6 +179,7 @@ struct Formula {
     Handling handling;
     std::optional<HeatPlan> heat; // nothing: the maker's usual one
     DayWay way;                   // how the maker goes through the day
+    std::optional<PairOf> pair;   // made to be compared with a batch
     Mass oilsTotal;               // used only when every oil is a per cent of oils
     LineId lastId = 0;            // of lines and portions
 

@@ -1,0 +1,29 @@
+// What a journal says over all its batches, as facts: what is due, lessons, a material's history.
+#pragma once
+
+#include "storage/calendar_file.h"
+#include "storage/journal.h"
+#include "words/facts.h"
+#include "words/speech.h"
+
+namespace rhexion::words {
+
+// By day; presses "batch:ID". now: ms, what is past is said so.
+FactPage dueFacts(const QList<DueOfBatch>& dues, std::int64_t now, const Speech& speech);
+QList<CalendarEntry> calendarEntries(const QList<DueOfBatch>& dues);
+// "Cut: Quince loaf"
+QString dueSaid(const DueOfBatch& due);
+// Bars that are left, by the day they are ready; presses "batch:ID".
+FactPage barsFacts(const QList<BarsOf>& bars, std::int64_t now, const Speech& speech);
+// "In 4 batches. Traced quickly in 3 of 4, cracked in 1 of 4." Empty where nothing is told.
+QString historySaid(const MaterialHistory& history);
+// One line a lesson or mishap of what stands on the bench.
+struct Remembered {
+    QString text;
+    QString batch; // the link; empty where several
+    std::string key; // once said it is not said again
+};
+QList<Remembered> remembered(const QList<LessonOf>& lessons,
+                             const QList<std::pair<QString, MaterialHistory>>& histories);
+
+} // namespace rhexion::words
