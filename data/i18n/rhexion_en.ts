@@ -252,4 +252,102 @@
         </translation>
     </message>
 </context>
+<context>
+    <name>After</name>
+    <message numerus="yes">
+        <source>%n bar(s)</source>
+        <translation>
+            <numerusform>%n bar</numerusform>
+            <numerusform>%n bars</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>Cost</name>
+    <message numerus="yes">
+        <source>too low: without %n material(s)</source>
+        <translation>
+            <numerusform>too low: without %n material</numerusform>
+            <numerusform>too low: without %n materials</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>Cure</name>
+    <message numerus="yes">
+        <source>%n day(s)</source>
+        <translation>
+            <numerusform>%n day</numerusform>
+            <numerusform>%n days</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>Record</name>
+    <message numerus="yes">
+        <source>%n bar(s)</source>
+        <translation>
+            <numerusform>%n bar</numerusform>
+            <numerusform>%n bars</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n bar(s) left, %1 of them ready by their day.</source>
+        <translation>
+            <numerusform>%n bar left, %1 of them ready by their day.</numerusform>
+            <numerusform>%n bars left, %1 of them ready by their day.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n thing(s) to do.</source>
+        <translation>
+            <numerusform>%n thing to do.</numerusform>
+            <numerusform>%n things to do.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>In %n batch(es) of yours.</source>
+        <translation>
+            <numerusform>In %n batch of yours.</numerusform>
+            <numerusform>In %n batches of yours.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>Together</name>
+    <message numerus="yes">
+        <source>%n other thing(s) are the same, as far as scale and thermometer tell.</source>
+        <translation>
+            <numerusform>%n other thing is the same, as far as scale and thermometer tell.</numerusform>
+            <numerusform>%n other things are the same, as far as scale and thermometer tell.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n thing(s) differ: %1. The cause cannot be told from these.</source>
+        <translation>
+            <numerusform>%n thing differs: %1. The cause cannot be told from these.</numerusform>
+            <numerusform>%n things differ: %1. The cause cannot be told from these.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::BarsChapter</name>
+    <message numerus="yes">
+        <source>%n label(s) are in %1. Print them without scaling.</source>
+        <translation>
+            <numerusform>%n label is in %1. Print it without scaling.</numerusform>
+            <numerusform>%n labels are in %1. Print them without scaling.</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::BatchView</name>
+    <message numerus="yes">
+        <source>%n photograph(s) taken in; choose the rest again.</source>
+        <translation>
+            <numerusform>%n photograph taken in; choose the rest again.</numerusform>
+            <numerusform>%n photographs taken in; choose the rest again.</numerusform>
+        </translation>
+    </message>
+</context>
 </TS>

@@ -169,7 +169,7 @@ int main(int argc, char** argv)
     }
     const Clock clock = [pictures] {
         // Pictures are taken on a day of their own, so that they come out alike every time.
-        return pictures ? QDateTime(QDate(2026, 10, 24), QTime(9, 0), Qt::UTC)
+        return pictures ? QDateTime(QDate(2026, 11, 24), QTime(9, 0), Qt::UTC)
                         : QDateTime::currentDateTimeUtc();
     };
     Places places{data};

@@ -7,6 +7,7 @@
 #include "app/formulating/recipe_window.h"
 #include "app/formulating/wishes_panel.h"
 #include "app/heat/heat_page.h"
+#include "app/journal/batch_view.h"
 #include "app/journal/journal_page.h"
 #include "app/main_window.h"
 #include "app/make/day_plan_page.h"
@@ -108,6 +109,34 @@ void takeShelfShots(MainWindow& window, Shots& shots)
     for (std::size_t i = 0; i < std::size(readings); ++i)
         fill(shelf.measurePanel()->fields()[i], readings[i]);
     shots.take(QStringLiteral("shelf-measure"));
+}
+
+// A batch with its weeks after, two side by side, and what is due.
+void takeJournalShots(MainWindow& window, Shots& shots)
+{
+    window.goTo(MainWindow::JournalPlace);
+    JournalPage& journal = window.journalPage();
+    const auto batches = window.journal()->batches();
+    const auto* all = std::get_if<QList<BatchSummary>>(&batches);
+    if (!all || all->isEmpty())
+        return;
+    journal.reload(all->last().id);
+    shots.take(QStringLiteral("journal"));
+    journal.view().goTo(BatchView::Cure);
+    shots.take(QStringLiteral("journal-cure"));
+    journal.view().goTo(BatchView::Bars);
+    shots.take(QStringLiteral("journal-label"));
+    journal.view().goTo(BatchView::Record);
+    for (const BatchSummary& s : *all)
+        if (s.name == all->last().name && s.state == BatchState::Finished &&
+            s.id != all->last().id) {
+            journal.compareWith(s.id);
+            shots.take(QStringLiteral("journal-compare"));
+            break;
+        }
+    journal.showCalendar();
+    shots.take(QStringLiteral("journal-calendar"));
+    journal.reload(all->last().id);
 }
 
 // Works a panel of formulating as a maker does.
@@ -264,12 +293,7 @@ int takeShots(MainWindow& window, const QString& folder)
         current->stop();
         window.making().setBatch(nullptr);
     }
-    window.goTo(MainWindow::JournalPlace);
-    // The oldest, with its weighings and notes.
-    const auto batches = window.journal()->batches();
-    if (const auto* all = std::get_if<QList<BatchSummary>>(&batches); all && !all->isEmpty())
-        window.journalPage().reload(all->last().id);
-    shots.take(QStringLiteral("journal"));
+    takeJournalShots(window, shots);
     takeShelfShots(window, shots);
     return shots.count();
 }

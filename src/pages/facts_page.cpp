@@ -96,7 +96,8 @@ QString factsHtml(const words::FactPage& page, const PageLook& look, bool withTi
             out += QStringLiteral("<p style='margin-top:0px; margin-bottom:2px'>%1</p>")
                        .arg(section.sentence.toHtmlEscaped());
         if (!section.columns.isEmpty())
-            out += table(section, look);
+            // A table swallows the margin of what follows it.
+            out += table(section, look) + QStringLiteral("<p style='margin:0; font-size:6px'>&nbsp;</p>");
         else
             for (const words::Fact& fact : section.facts)
                 out += row(fact, look);

@@ -259,7 +259,9 @@ Journal::Result<QStringList> SqliteJournal::codes(const QString& beginning) cons
 Journal::Result<QString> SqliteJournal::batchOfCode(const QString& code) const
 {
     QString out;
-    auto fault = rows(QStringLiteral("SELECT batch FROM batch_bars WHERE code = ?"), {code},
+    auto fault = rows(QStringLiteral("SELECT r.batch FROM batch_bars r JOIN batch b ON b.id = r.batch"
+                                     " WHERE r.code = ? ORDER BY b.started, b.id"),
+                      {code},
                       [&](const QSqlQuery& row) { out = row.value(0).toString(); });
     if (fault)
         return *std::move(fault);

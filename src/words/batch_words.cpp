@@ -6,6 +6,7 @@
 #include "words/day_words.h"
 #include "words/heat_words.h"
 #include "words/names.h"
+#include "words/plain_text.h"
 #include "words/slip_words.h"
 
 #include <QCoreApplication>
@@ -20,6 +21,7 @@ namespace {
 struct BatchText {
     Q_DECLARE_TR_FUNCTIONS(Batch)
 };
+
 
 class BatchPage {
 public:
@@ -95,11 +97,8 @@ FactSection BatchPage::weighed() const
     FactSection out;
     out.title = BatchText::tr("Weighed");
     const std::vector<Weighed> last = b_.lastWords();
-    if (last.empty()) {
-        out.sentence = BatchText::tr("Nothing was weighed.");
-        return out;
-    }
-    out.columns = {BatchText::tr("planned"), BatchText::tr("weighed")};
+    if (!last.empty() || !b_.topUps.empty())
+        out.columns = {BatchText::tr("planned"), BatchText::tr("weighed")};
     for (const Weighed& w : last) {
         double planned = 0.0;
         QStringList before;
@@ -129,6 +128,8 @@ FactSection BatchPage::weighed() const
                           BatchText::tr("beside the plan, %1").arg(vesselPlace(topUp.vessel)),
                           Fact::Tone::Care, {}, {}, {QString(), s_.mass(topUp.grams)}});
     QStringList sentences;
+    if (last.empty())
+        sentences << BatchText::tr("Nothing was weighed.");
     if (const QString counted = originsSaid(b_.origins()); !counted.isEmpty())
         sentences << BatchText::tr("Weights: %1.").arg(counted);
     const auto taken = std::ranges::count(last, WeighOrigin::AsPlanned, &Weighed::origin);
@@ -204,6 +205,7 @@ FactSection BatchPage::weeks() const
 {
     FactSection out;
     out.title = BatchText::tr("The weeks after");
+    out.columns = {BatchText::tr("on")};
     for (const AfterAt& a : b_.after) {
         if (std::holds_alternative<VerdictGiven>(a.what) ||
             std::holds_alternative<LessonKept>(a.what) ||
@@ -211,14 +213,16 @@ FactSection BatchPage::weeks() const
             std::holds_alternative<LessonRetired>(a.what))
             continue;
         const auto* seen = std::get_if<OutcomeSeen>(&a.what);
-        out.facts.append({afterSaid(a, b_.formula, s_), date(a.on), {},
+        out.facts.append({capital(afterSaid(a, b_.formula, s_)), {}, {},
                           seen && isMishap(seen->what) ? Fact::Tone::Care : Fact::Tone::Plain,
                           QStringLiteral("back:") + QString::fromStdString(a.event),
-                          BatchText::tr("Take back")});
+                          BatchText::tr("Take back"), {date(a.on)}});
     }
-    if (out.facts.isEmpty())
+    if (out.facts.isEmpty()) {
+        out.columns.clear();
         out.sentence = BatchText::tr("Nothing written down yet: how it came out of the mould, how it "
                                      "cures, how it lathers.");
+    }
     return out;
 }
 
@@ -226,18 +230,20 @@ FactSection BatchPage::judged() const
 {
     FactSection out;
     out.title = BatchText::tr("What it taught");
+    out.columns = {BatchText::tr("on")};
     for (const AfterAt& a : b_.after)
         if (std::holds_alternative<VerdictGiven>(a.what) ||
             std::holds_alternative<LessonKept>(a.what) ||
             std::holds_alternative<NextChange>(a.what))
-            out.facts.append({afterSaid(a, b_.formula, s_), date(a.on), {}, Fact::Tone::Plain,
+            out.facts.append({capital(afterSaid(a, b_.formula, s_)), {}, {}, Fact::Tone::Plain,
                               (std::holds_alternative<LessonKept>(a.what)
                                    ? QStringLiteral("retire:")
                                    : QStringLiteral("back:")) +
                                   QString::fromStdString(a.event),
                               std::holds_alternative<LessonKept>(a.what)
                                   ? BatchText::tr("Put away")
-                                  : BatchText::tr("Take back")});
+                                  : BatchText::tr("Take back"),
+                              {date(a.on)}});
     return out;
 }
 

@@ -26,42 +26,43 @@ FactSection costFacts(const OrCannot<BatchCost>& result, const AfterTerms& t, in
     }
     const auto& cost = std::get<BatchCost>(result);
     const auto sum = [&](double minor) { return money(minor, t.currency, t.minorDigits, s); };
+    out.columns = {CostText::tr("drawn"), CostText::tr("costs")};
+    const auto row = [&](const QString& name, const QString& grams, const QString& cost_,
+                         const QString& note, Fact::Tone tone) {
+        out.facts.append({name, {}, note, tone, {}, {}, {grams, cost_}});
+    };
     for (const BatchCost::Line& line : cost.lines)
-        out.facts.append({QString::fromStdString(line.name),
-                          line.known ? sum(line.drawn.minor) : CostText::tr("no price"),
-                          s.mass(line.drawn.grams),
-                          line.known ? Fact::Tone::Plain : Fact::Tone::Care});
+        row(QString::fromStdString(line.name), s.mass(line.drawn.grams),
+            line.known ? sum(line.drawn.minor) : CostText::tr("no price"), {},
+            line.known ? Fact::Tone::Plain : Fact::Tone::Care);
+    const Fact::Tone plain = Fact::Tone::Plain;
     if (cost.packaging > 0.0)
-        out.facts.append({CostText::tr("Packaging"), sum(cost.packaging), {}});
+        row(CostText::tr("Packaging"), {}, sum(cost.packaging), {}, plain);
     if (cost.time > 0.0)
-        out.facts.append({CostText::tr("Time"), sum(cost.time),
-                          CostText::tr("%1 h").arg(s.trimmed(t.hours))});
+        row(CostText::tr("Time"), CostText::tr("%1 h").arg(s.trimmed(t.hours)), sum(cost.time), {},
+            plain);
     if (cost.energy > 0.0)
-        out.facts.append({CostText::tr("Energy"), sum(cost.energy), {}});
+        row(CostText::tr("Energy"), {}, sum(cost.energy), {}, plain);
     const QString low =
         cost.unknown > 0 ? CostText::tr("too low: without %n material(s)", nullptr, cost.unknown)
                          : QString();
-    const Fact::Tone tone = cost.unknown > 0 ? Fact::Tone::Care : Fact::Tone::Plain;
-    out.facts.append({CostText::tr("The batch"), sum(cost.total()), low, tone});
+    const Fact::Tone tone = cost.unknown > 0 ? Fact::Tone::Care : plain;
+    row(CostText::tr("The batch"), {}, sum(cost.total()), low, tone);
     if (cost.perBar) {
-        out.facts.append({CostText::tr("A bar"), sum(*cost.perBar),
-                          sellable < cut ? CostText::tr("%1 of %2 bars can be sold; ends, samples and "
-                                                        "tested bars cannot")
-                                               .arg(sellable)
-                                               .arg(cut)
-                                         : low,
-                          tone});
+        row(CostText::tr("A bar"), {}, sum(*cost.perBar),
+            sellable < cut ? CostText::tr("%1 of %2 bars can be sold").arg(sellable).arg(cut) : low,
+            tone);
         if (t.factor != 1.0 || t.tax > 0.0)
-            out.facts.append({CostText::tr("Its price"), sum(cost.price.value_or(0.0)),
-                              CostText::tr("%1 times its cost, with %2 tax, rounded up")
-                                  .arg(s.trimmed(t.factor), s.percent(t.tax, 0)),
-                              tone});
+            row(CostText::tr("Its price"), {}, sum(cost.price.value_or(0.0)),
+                CostText::tr("%1 times its cost, with %2 tax, rounded up")
+                    .arg(s.trimmed(t.factor), s.percent(t.tax, 0)),
+                tone);
     } else {
-        out.facts.append({CostText::tr("A bar"), QStringLiteral("—"),
-                          CostText::tr("write down how many bars were cut")});
+        row(CostText::tr("A bar"), {}, QStringLiteral("—"),
+            CostText::tr("write down how many bars were cut"), plain);
     }
     if (cost.per100)
-        out.facts.append({CostText::tr("100 g of cured soap"), sum(*cost.per100), low, tone});
+        row(CostText::tr("100 g of cured soap"), {}, sum(*cost.per100), low, tone);
     return out;
 }
 

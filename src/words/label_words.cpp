@@ -74,8 +74,8 @@ FactSection weightOf(const LabelSource& l, const Speech& s)
         out.facts.append(
             {average ? LabelWords::tr("By the average system") : LabelWords::tr("By the minimum system"),
              good ? LabelWords::tr("met") : LabelWords::tr("not met"),
-             LabelWords::tr("of %n weighed: mean %1, lightest %2, %3 lighter by more than %4",
-                            nullptr, c.weighed)
+             LabelWords::tr("of %1 weighed: mean %2, lightest %3, %4 lighter by more than %5")
+                 .arg(c.weighed)
                  .arg(s.mass(c.mean), s.mass(c.least))
                  .arg(c.low)
                  .arg(s.mass(c.tolerable)),

@@ -26,4 +26,11 @@ QString forTerminal(const QString& text)
     return out;
 }
 
+QString capital(QString text)
+{
+    if (!text.isEmpty())
+        text.front() = text.front().toUpper();
+    return text;
+}
+
 } // namespace rhexion

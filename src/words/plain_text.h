@@ -11,4 +11,7 @@ QString asTip(const QString& text);
 // For a terminal: control characters and marks that turn the writing direction show as a box.
 QString forTerminal(const QString& text);
 
+// Its first letter large, as a sentence begins.
+QString capital(QString text);
+
 } // namespace rhexion

@@ -1,6 +1,7 @@
 #include "words/shelf_words.h"
 
 #include "words/names.h"
+#include "words/plain_text.h"
 
 #include <QCoreApplication>
 
@@ -11,13 +12,6 @@ namespace {
 struct ShelfText {
     Q_DECLARE_TR_FUNCTIONS(Shelf)
 };
-
-QString capital(QString text)
-{
-    if (!text.isEmpty())
-        text.front() = text.front().toUpper();
-    return text;
-}
 
 QString partName(Part part)
 {

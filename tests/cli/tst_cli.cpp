@@ -91,7 +91,7 @@ private Q_SLOTS:
         row("blend", {"blend", good}, 0, "Lauric and myristic");
         row("water", {"water", good, "--hardness", "14 german"}, 0, "2.50 mmol/l");
         row("working", {"working", good}, 0, "Out of the mould");
-        const QString journal = QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/journal_v4.sqlite");
+        const QString journal = QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/journal_v5.sqlite");
         const QString kept = dir_.filePath(QStringLiteral("journal.sqlite"));
         QVERIFY(QFile::copy(journal, kept));
         row("working by a journal", {"working", good, "--journal", kept}, 0, "Out of the mould");

@@ -41,6 +41,9 @@ AfterForm::AfterForm(std::function<QDateTime()> clock, QWidget* parent)
     day_->setCalendarPopup(true);
     day_->setAccessibleName(tr("On which day"));
     day_->setDate(clock_().toLocalTime().date());
+    leastWidth(day_, 142);
+    if (auto* inside = day_->findChild<QLineEdit*>())
+        inside->setAccessibleName(day_->accessibleName());
     kind_ = new QComboBox(this);
     kind_->setAccessibleName(tr("What to write down"));
     kind_->addItems({tr("Note"), tr("It came out"), tr("Done"), tr("Weighed"), tr("In use"),

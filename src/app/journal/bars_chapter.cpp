@@ -91,6 +91,7 @@ BarsChapter::BarsChapter(Stock& stock, QWidget* parent) : QWidget(parent), stock
         row->addWidget(w);
     page_ = new PageBrowser(this);
     page_->setAccessibleName(tr("Bars and label"));
+    page_->setMinimumHeight(Theme::px(90));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(form);

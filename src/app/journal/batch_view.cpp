@@ -57,6 +57,7 @@ BatchView::BatchView(std::function<QDateTime()> clock, Stock& stock, OwnFittings
     page_ = new PageBrowser(record);
     page_->setOpenLinks(false);
     page_->setAccessibleName(tr("The batch"));
+    page_->setMinimumHeight(Theme::px(90));
     recordColumn->addWidget(strip_);
     recordColumn->addWidget(page_, 1);
     cure_ = new CureChapter(stack_);

@@ -37,6 +37,7 @@ CalendarView::CalendarView(std::function<QDateTime()> clock, QWidget* parent)
     page_ = new PageBrowser(this);
     page_->setOpenLinks(false);
     page_->setAccessibleName(tr("What is due"));
+    page_->setMinimumHeight(Theme::px(90));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(head);

@@ -18,9 +18,10 @@ CureChapter::CureChapter(QWidget* parent) : QWidget(parent)
     room_ = new QWidget(this);
     auto* inner = new QVBoxLayout(room_);
     inner->setContentsMargins(0, 0, 0, 0);
-    leastHeight(room_, 240);
+    leastHeight(room_, 190);
     page_ = new PageBrowser(this);
     page_->setAccessibleName(tr("Cure"));
+    page_->setMinimumHeight(Theme::px(90));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(room_);

@@ -30,7 +30,7 @@ QSize MonthView::sizeHint() const
 
 QSize MonthView::minimumSizeHint() const
 {
-    return {Theme::px(300), Theme::px(250)};
+    return {Theme::px(300), Theme::px(190)};
 }
 
 QString MonthView::titleOf() const
@@ -96,7 +96,7 @@ void MonthView::paintEvent(QPaintEvent*)
         for (int i = 0; i < said.size() && i < room; ++i) {
             // The last line that has room says how many more there are.
             const bool more = i == room - 1 && said.size() > room;
-            const QString text = more ? tr("%n more", nullptr, int(said.size()) - i) : said[i];
+            const QString text = more ? tr("and %1 more").arg(said.size() - i) : said[i];
             painter.setPen(more ? c.muted : within ? c.action : c.muted);
             const QRect at(inner.left(), inner.top() + (i + 1) * line, inner.width(), line);
             painter.drawText(at, Qt::AlignLeft | Qt::AlignVCenter,

@@ -48,6 +48,7 @@ TestChapter::TestChapter(QWidget* parent) : QWidget(parent)
     soFar_ = soFar;
     page_ = new PageBrowser(this);
     page_->setAccessibleName(tr("Free alkali"));
+    page_->setMinimumHeight(Theme::px(90));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(form);

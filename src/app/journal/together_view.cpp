@@ -30,10 +30,11 @@ TogetherView::TogetherView(QWidget* parent) : QWidget(parent)
     room_ = new QWidget(this);
     auto* inner = new QVBoxLayout(room_);
     inner->setContentsMargins(0, 0, 0, 0);
-    leastHeight(room_, 200);
+    leastHeight(room_, 150);
     page_ = new PageBrowser(this);
     page_->setOpenLinks(false);
     page_->setAccessibleName(tr("Side by side"));
+    page_->setMinimumHeight(Theme::px(90));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(outcome_);
