@@ -8,6 +8,10 @@
 #include "app/theme/theme.h"
 #include "app/windows.h"
 #include "demo/demo.h"
+#include "app/backup_actions.h"
+#include "app/notices.h"
+#include "app/widgets/banner.h"
+#include "words/refusal_words.h"
 #include "demo/shots.h"
 #include "document/formula_document.h"
 #include "sheet/shipped_fonts.h"
@@ -182,6 +186,8 @@ int main(int argc, char** argv)
         MainWindow window(places, clock, first);
         return takeShots(window, parser.value(options.shots)) > 0 ? 0 : 1;
     }
+    // Before anything is opened: a backup that was chosen in the last run.
+    const auto taken = takePlanned(data, clock());
     Instance instance(data);
     const bool ours = instance.claim();
     if (!ours && instance.handOver(files))
@@ -207,12 +213,22 @@ int main(int argc, char** argv)
         }
         window->loadStock();
         window->offerRecovered();
+        workshop.notices().start();
+        window->backups().keepWeeklyCopy();
         followSystem(&app);
         if (ours)
             instance.listen();
         if (files.size() > 1)
             windows.bring(files.mid(1));
     });
+    if (const auto* fault = std::get_if<FileFault>(&taken))
+        window->banner().show(Banner::Tone::Care, words::fileFault(*fault));
+    else if (const QString& kept = std::get<QString>(taken); !kept.isEmpty())
+        window->banner().show(Banner::Tone::Fine,
+                              QCoreApplication::translate("Main",
+                                                          "The backup is in place. What was here "
+                                                          "before is kept in %1.")
+                                  .arg(kept));
     window->show();
     return QApplication::exec();
 }

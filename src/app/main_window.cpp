@@ -1,5 +1,7 @@
 #include "app/main_window.h"
 
+#include "app/backup_actions.h"
+#include "app/notices.h"
 #include "app/bench/bench_page.h"
 #include "app/bench/scale_button.h"
 #include "app/copy_actions.h"
@@ -10,12 +12,14 @@
 #include "app/formulating/starts_window.h"
 #include "app/habits_menu.h"
 #include "app/heat/heat_page.h"
+#include "app/journal/calendar_view.h"
 #include "app/journal/journal_page.h"
 #include "app/look_menu.h"
 #include "app/make/heat_card.h"
 #include "app/make/make_page.h"
 #include "app/sheet_actions.h"
 #include "app/shelf/shelf_page.h"
+#include "app/shelf/stock_window.h"
 #include "app/theme/theme.h"
 #include "app/widgets/note_column.h"
 #include "app/widgets/rail.h"
@@ -39,6 +43,7 @@
 #include "words/start_words.h"
 
 #include <QApplication>
+#include <QCheckBox>
 #include <QCloseEvent>
 #include <QDir>
 #include <QFileInfo>
@@ -76,6 +81,7 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
       autosave_(new Autosave(*document_, workshop.recoveryFolder(), this)),
       files_(new FileActions(*document_, *this)), sheets_(new SheetActions(*document_, *this)),
       copies_(new CopyActions([this] { return copyable(); }, *this)),
+      backups_(new BackupActions(workshop, this, [this] { return speech(); })),
       habitsMenu_(new HabitsMenu(this)), lookMenu_(new LookMenu(this)), stock_(&workshop.stock())
 {
     installSpokenRoles();
@@ -144,6 +150,7 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
         say(tr("Your usual settings cannot be read, so new formulas begin as they come. %1")
                 .arg(words::fileFault(*fault)));
     wireNotes();
+    wireMemory();
     wireCopies();
     sheets_->setUsual([this] { return workshop_.fittings().all().heat.value_or(HeatPlan{}); });
     connect(sheets_, &SheetActions::said, this, &MainWindow::say);
@@ -274,6 +281,8 @@ JournalPage& MainWindow::journalPage()
     addPage(journalPage_);
     journalPage_->setSpeech(speech());
     connect(journalPage_, &JournalPage::noted, this, &MainWindow::say);
+    journalPage_->calendar().remind()->setChecked(workshop_.notices().isOn());
+    connect(journalPage_, &JournalPage::remindWanted, &workshop_.notices(), &Notices::setOn);
     connect(journalPage_, &JournalPage::resumeWanted, this, &MainWindow::takeUp);
     connect(journalPage_, &JournalPage::wrote, &workshop_, &Workshop::journalChanged);
     connect(&workshop_, &Workshop::journalChanged, journalPage_, [this] {
@@ -317,7 +326,24 @@ ShelfPage& MainWindow::shelfPage()
         journalPage().reload(batch);
     });
     connect(shelfPage_, &ShelfPage::shelfChanged, this, [this] { banner().hide(); });
+    connect(shelfPage_, &ShelfPage::stockWanted, this, [this] {
+        stockWindow().refresh();
+        stockWindow().show();
+        stockWindow().raise();
+    });
     return *shelfPage_;
+}
+
+StockWindow& MainWindow::stockWindow()
+{
+    if (!stockWindow_) {
+        stockWindow_ = new StockWindow(
+            *stock_, [this]() -> const Journal* { return journal(); },
+            [this] { return workshop_.fittings().all().terms; }, clock_, this);
+        connect(stockWindow_, &StockWindow::said, this, &MainWindow::say);
+    }
+    stockWindow_->setSpeech(speech());
+    return *stockWindow_;
 }
 
 void MainWindow::loadStock()
@@ -529,6 +555,7 @@ CopyActions::Here MainWindow::copyable()
 void MainWindow::wireCopies()
 {
     connect(copies_, &CopyActions::said, this, &MainWindow::say);
+    connect(backups_, &BackupActions::said, this, &MainWindow::say);
     connect(copies_, &CopyActions::copied, this,
             [this](const QString& text) { banner().show(Banner::Tone::Fine, text); });
 }

@@ -3,6 +3,7 @@
 
 #include <QHash>
 #include <QMainWindow>
+#include <QSet>
 
 #include "app/copy_actions.h"
 #include "app/workshop.h"
@@ -14,6 +15,7 @@ class QToolButton;
 namespace rhexion {
 
 class Autosave;
+class BackupActions;
 class Banner;
 class BenchPage;
 class CopyActions;
@@ -35,6 +37,7 @@ class NoteColumn;
 class RecipeWindow;
 class RehearsalWindow;
 class StartsWindow;
+class StockWindow;
 struct RecoveredWork;
 
 class MainWindow : public QMainWindow {
@@ -74,11 +77,13 @@ public:
     void leaveCopy(); // unsaved work into a copy that outlives the window
     SheetActions& sheets() { return *sheets_; }
     CopyActions& copies() { return *copies_; }
+    BackupActions& backups() { return *backups_; }
     void makeBatch();
     RecipeWindow& recipeText();
     void showStarts();
     DevicesWindow& devices();
     RehearsalWindow& rehearsal();
+    StockWindow& stockWindow();
     FormulatingPanels& formulating() { return *formulating_; }
 
 protected:
@@ -119,6 +124,10 @@ private:
     void about();
     void find();    // in the place at hand
     void wireDay(); // main_window_day.cpp: the plan of the day, devices, rehearsal
+    // main_window_memory.cpp: lessons of earlier batches
+    void wireMemory();
+    void remember(const Formula& formula, const QStringList& materials, const QString& where);
+    void rememberAtStep();
     void showDay();
     void wireCopies();
     CopyActions::Here copyable(); // at the place at hand
@@ -131,6 +140,7 @@ private:
     FileActions* files_;
     SheetActions* sheets_;
     CopyActions* copies_;
+    BackupActions* backups_;
     HabitsMenu* habitsMenu_;
     LookMenu* lookMenu_;
     Stock* stock_;
@@ -150,6 +160,9 @@ private:
     StartsWindow* starts_ = nullptr;
     DevicesWindow* devices_ = nullptr;
     RehearsalWindow* rehearsal_ = nullptr;
+    StockWindow* stockWindow_ = nullptr;
+    QStringList rememberedFor_; // materials that were last looked up
+    QSet<QString> remembered_;  // what was said already
 };
 
 } // namespace rhexion

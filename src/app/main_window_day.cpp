@@ -20,6 +20,11 @@ namespace rhexion {
 void MainWindow::wireDay()
 {
     connect(make_, &MakePage::dayWanted, this, &MainWindow::showDay);
+    connect(make_, &MakePage::begun, this, [this] {
+        if (auto* batch = make_->batch())
+            connect(batch, &BatchInProgress::changed, this, &MainWindow::rememberAtStep);
+        rememberAtStep();
+    });
     const auto anew = [this] {
         if (make_->isVisible() && !make_->batch())
             showDay();

@@ -1,4 +1,5 @@
 // The menus of the window: every command by its name, each with the key makers may know.
+#include "app/backup_actions.h"
 #include "app/devices/devices_window.h"
 #include "app/main_window.h"
 
@@ -51,6 +52,8 @@ void MainWindow::buildMenu()
     });
     file->addSeparator();
     sheets_->addTo(*file);
+    file->addSeparator();
+    backups_->fill(*file);
     file->addSeparator();
     file->addAction(tr("&Close window"), QKeySequence(ctrl | Qt::Key_W), this, &QWidget::close);
     file->addAction(tr("&Quit"), QKeySequence(ctrl | Qt::Key_Q), qApp,

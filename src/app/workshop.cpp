@@ -1,5 +1,7 @@
 #include "app/workshop.h"
 
+#include "app/notices.h"
+
 #include "app/devices/device_settings.h"
 
 #include "storage/data_folder.h"
@@ -43,6 +45,13 @@ Workshop::~Workshop()
     // The copy of a day that went well is worth more than a second at the end of it.
     if (journal_ && !places_.readOnly && !places_.fillJournal)
         journal_->keepGoodCopy();
+}
+
+Notices& Workshop::notices()
+{
+    if (!notices_)
+        notices_ = new Notices(*this, this);
+    return *notices_;
 }
 
 devices::DeviceDesk& Workshop::devices()

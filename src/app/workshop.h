@@ -24,6 +24,8 @@ struct Places {
     Fittings (*fittings)() = nullptr;
 };
 
+class Notices;
+
 class Workshop : public QObject {
     Q_OBJECT
 public:
@@ -42,6 +44,7 @@ public:
     PaceMemory& memory() { return memory_; } // of the journal: scents tried, times taken
     // Scales and thermometers, opened when they are first wanted.
     devices::DeviceDesk& devices();
+    Notices& notices(); // reminders on the desktop
     // Opens shelf and foods; called after the first picture.
     void loadStock();
 
@@ -81,6 +84,7 @@ private:
     std::unique_ptr<Journal> journal_;
     std::optional<FileFault> journalFault_;
     devices::DeviceDesk* devices_ = nullptr;
+    Notices* notices_ = nullptr;
     QTimer again_;
     QSet<QString> making_;
     bool filled_ = false;

@@ -1,4 +1,5 @@
 // rhexion-cli: the reckoning without a window.
+#include "cli/journal_commands.h"
 #include "cli/making_commands.h"
 #include "cli/report.h"
 #include "cli/report_json.h"
@@ -56,7 +57,7 @@ QString helpText()
                "  rhexion-cli materials [WORD...] [--json]\n"
                "      materials of the catalogue; with a word, those of it and of the foods table\n"
                "      that match\n") +
-           makingHelp() +
+           makingHelp() + journalHelp() +
            CliText::tr(
                "  rhexion-cli --help | --version\n"
                "\n"
@@ -224,10 +225,14 @@ int main(int argc, char** argv)
     const QCommandLineOption day("day", {});
     const QCommandLineOption large("large", {});
     const QCommandLineOption within("within", {}, "hours");
+    const QCommandLineOption find("find", {}, "words");
+    const QCommandLineOption format("format", {}, "format");
+    const QCommandLineOption check("check", {});
     const QCommandLineOption left("left", {}, "material=grams");
     parser.addOptions({help,     version, json,     pdf,    unit,   working, markdown, noGuards,
                        fittings, journal, hardness, dose,   wish,   offer,   atMost,   bars,
-                       cured,    mould,   left,     pourAt, within, day,     large});
+                       cured,    mould,   left,     pourAt, within, day,     large,    find,
+                       format,   check});
     if (!parser.parse(app.arguments()))
         return usage(parser.errorText());
     if (parser.isSet(help)) {
@@ -242,7 +247,7 @@ int main(int argc, char** argv)
     if (words.isEmpty())
         return usage(
             CliText::tr("say what to do: reckon, sheet, materials, mould, scent, blend, water, "
-                        "working, heat, day, solve, parse or text."));
+                        "working, heat, day, journal, solve, parse or text."));
     const QString command = words.takeFirst();
     const auto habits = habitsWithUnit(parser.value(unit));
     if (!habits)
@@ -250,6 +255,16 @@ int main(int argc, char** argv)
 
     if (command == QLatin1String("materials"))
         return listMaterials(words.join(QLatin1Char(' ')), parser.isSet(json));
+    if (command == QLatin1String("journal")) {
+        JournalOptions options;
+        options.json = parser.isSet(json);
+        options.find = parser.value(find);
+        options.format = parser.value(format);
+        options.fittings = parser.value(fittings);
+        options.check = parser.isSet(check);
+        options.speech = Speech(*habits);
+        return runJournalCommand(words, options);
+    }
     if (isMakingCommand(command)) {
         MakingOptions options;
         options.json = parser.isSet(json);

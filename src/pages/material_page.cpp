@@ -119,6 +119,20 @@ private:
             line(words::behaviourSentence(note, speech_));
     }
 
+    // What it holds now; the count behind it where something was used since.
+    QStringList leftOf(const LotRecord& lot) const
+    {
+        for (const auto& [id, now] : page_.jars)
+            if (id == lot.lot.id && now.grams && now.drawnSince > 0.0)
+                return {*now.grams < 0.0
+                            ? MaterialPageText::tr("the shelf says %1 less than you used: count it")
+                                  .arg(speech_.mass(-*now.grams))
+                            : MaterialPageText::tr("%1 left, %2 weighed out of it")
+                                  .arg(speech_.mass(*now.grams), speech_.mass(now.drawnSince))};
+        return lot.leftGrams
+                   ? QStringList{MaterialPageText::tr("%1 left").arg(speech_.mass(*lot.leftGrams))}
+                   : QStringList{};
+    }
     void lots()
     {
         if (page_.lots.empty())
@@ -133,8 +147,7 @@ private:
                              .arg(speech_.date(lot->got));
             if (!lot->supplier.isEmpty())
                 notes << lot->supplier;
-            if (lot->leftGrams)
-                notes << MaterialPageText::tr("%1 left").arg(speech_.mass(*lot->leftGrams));
+            notes << leftOf(*lot);
             if (lot->price)
                 notes << MaterialPageText::tr("price %1").arg(speech_.number(*lot->price, 2));
             if (lot->bestBefore.isValid())
@@ -214,6 +227,8 @@ private:
         head(MaterialPageText::tr("Where it was used"));
         if (page_.onBench)
             line(MaterialPageText::tr("On the bench now."));
+        for (const QString& said : page_.told)
+            html_ += QStringLiteral("<p>%1</p>").arg(said.toHtmlEscaped());
         if (page_.usedIn.isEmpty() && !page_.onBench)
             line(MaterialPageText::tr("Nowhere yet."));
         for (const BatchSummary& b : page_.usedIn)

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "pages/page_look.h"
+#include "core/after/stock_count.h"
 #include "storage/journal.h"
 #include "storage/stock.h"
 #include "words/speech.h"
@@ -14,6 +15,8 @@ struct MaterialPage {
     QList<BatchSummary> usedIn; // the newest
     int usedInAll = 0;          // how many there are
     bool onBench = false;
+    std::vector<std::pair<std::string, JarNow>> jars; // by lot, once the journal was asked
+    QStringList told; // its history and lessons, in sentences
 };
 
 // Links: "edit-lot:ID", "close-lot:ID", "open-lot:ID", "batch:ID".

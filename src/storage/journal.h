@@ -74,6 +74,11 @@ struct BarsOf {
     std::int64_t ready = 0; // 0: not known
 };
 
+struct JournalSize {
+    int batches = 0;
+    int events = 0;
+};
+
 class Journal {
 public:
     template <class T>
@@ -131,6 +136,7 @@ public:
     virtual Result<QList<BatchSummary>> unfinished() const = 0;
     // The latest moment anything was written for, to see a clock that was set back; null if none.
     virtual QDateTime latest() const = 0;
+    virtual Result<JournalSize> size() const;
     // A copy of the whole beside it, for the day it is damaged.
     virtual Done keepGoodCopy() const { return std::nullopt; }
 

@@ -244,6 +244,22 @@ Journal::Result<QList<BarsOf>> Journal::bars(const CureSchools& schools) const
     return out;
 }
 
+Journal::Result<JournalSize> Journal::size() const
+{
+    const auto all = batches();
+    if (const auto* fault = std::get_if<FileFault>(&all))
+        return *fault;
+    JournalSize out;
+    for (const BatchSummary& s : std::get<QList<BatchSummary>>(all)) {
+        const auto read = events(s.id);
+        if (const auto* fault = std::get_if<FileFault>(&read))
+            return *fault;
+        ++out.batches;
+        out.events += int(std::get<QList<Event>>(read).size());
+    }
+    return out;
+}
+
 Journal::Result<QStringList> Journal::codes(const QString& beginning) const
 {
     const auto all = everyBatch();

@@ -175,7 +175,8 @@ bool movesFolds(const Event& event)
 {
     if (const auto* done = std::get_if<StepDone>(&event.what))
         return done->step.kind == DayStepKind::Pour;
-    return std::holds_alternative<After>(event.what) ||
+    return std::holds_alternative<BatchBegun>(event.what) ||
+           std::holds_alternative<After>(event.what) ||
            std::holds_alternative<TakenBack>(event.what) ||
            std::holds_alternative<BatchFinished>(event.what) ||
            std::holds_alternative<BatchStopped>(event.what) ||

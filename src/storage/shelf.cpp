@@ -9,6 +9,7 @@
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
+#include <QDateTime>
 #include <QSqlQuery>
 #include <QVariant>
 
@@ -21,6 +22,10 @@ namespace {
 
 QStringList migration(int toVersion)
 {
+    if (toVersion == 2) // what is left was counted then, as far as anybody knows
+        return {QStringLiteral("ALTER TABLE lot ADD COLUMN counted INTEGER NOT NULL DEFAULT 0"),
+                QStringLiteral("UPDATE lot SET counted = CAST(strftime('%s', 'now') AS INTEGER)"
+                               " * 1000")};
     if (toVersion != 1)
         return {};
     return {
@@ -66,7 +71,7 @@ Shelf::~Shelf() = default;
 std::variant<std::unique_ptr<Shelf>, FileFault> Shelf::open(const QString& path, bool readOnly)
 {
     auto file = SqliteFile::open(path,
-                                 {QStringLiteral("shelf"), 1,
+                                 {QStringLiteral("shelf"), 2,
                                   QStringLiteral("SELECT id, material FROM own_material LIMIT 1"),
                                   migration},
                                  readOnly);
@@ -102,7 +107,7 @@ Shelf::Done Shelf::read()
     }
     query.prepare(QStringLiteral(
         "SELECT id, material, name, home_made, got, best_before, supplier, price, bought,"
-        " remaining, notes, closed FROM lot ORDER BY got DESC, id DESC"));
+        " remaining, notes, closed, counted FROM lot ORDER BY got DESC, id DESC"));
     if (auto fault = SqliteFile::run(query))
         return fault;
     while (query.next()) {
@@ -119,6 +124,7 @@ Shelf::Done Shelf::read()
         r.leftGrams = figureOf(query.value(9));
         r.notes = query.value(10).toString();
         r.closed = query.value(11).toBool();
+        r.counted = query.value(12).toLongLong();
         lots.push_back(std::move(r));
     }
     const auto lotOf = [&](const QVariant& id) -> LotRecord* {
@@ -183,10 +189,16 @@ const LotRecord* Shelf::findLot(const std::string& id) const
 
 const LotRecord* Shelf::openLotOf(const std::string& material) const
 {
-    const auto found = std::ranges::find_if(lots_, [&](const LotRecord& r) {
-        return r.material == material && !r.closed && r.leftGrams.value_or(1.0) > 0.0;
-    });
-    return found == lots_.end() ? nullptr : &*found;
+    const LotRecord* best = nullptr;
+    for (const LotRecord& r : lots_) { // newest first
+        if (r.material != material || r.closed || !(r.leftGrams.value_or(1.0) > 0.0))
+            continue;
+        const bool sooner = best && r.bestBefore.isValid() &&
+                            (!best->bestBefore.isValid() || r.bestBefore < best->bestBefore);
+        if (!best || sooner)
+            best = &r;
+    }
+    return best;
 }
 
 Shelf::Done Shelf::keep(const std::vector<Material>& materials, const Material* asRead)
@@ -298,28 +310,19 @@ Shelf::Done Shelf::setArchived(const std::string& id, bool archived)
     return read();
 }
 
-std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const LotRecord* asRead)
+std::variant<std::string, FileFault> Shelf::write(const LotRecord& r, const LotRecord* then)
 {
-    if (auto fault = tooLong(r))
-        return *std::move(fault);
-    Transaction transaction(file_->database());
-    const LotRecord* then = asRead ? asRead : findLot(r.lot.id);
-    const std::optional<LotRecord> known = then ? std::optional(*then) : std::nullopt;
-    if (auto fault = read())
-        return *std::move(fault);
-    const LotRecord* now = r.lot.id.empty() ? nullptr : findLot(r.lot.id);
-    if (now && known && !(*now == *known))
-        return FileFault{FileFault::Code::Changed, QString::fromStdString(r.lot.name), {}};
     QSqlQuery query(file_->database());
     const bool fresh = r.lot.id.empty();
     query.prepare(
         fresh
             ? QStringLiteral(
                   "INSERT INTO lot (material, name, home_made, got, best_before, supplier,"
-                  " price, bought, remaining, notes, closed) VALUES (?,?,?,?,?,?,?,?,?,?,?)")
+                  " price, bought, remaining, notes, closed, counted)"
+                  " VALUES (?,?,?,?,?,?,?,?,?,?,?,?)")
             : QStringLiteral("UPDATE lot SET material = ?, name = ?, home_made = ?, got = ?,"
                              " best_before = ?, supplier = ?, price = ?, bought = ?, remaining = ?,"
-                             " notes = ?, closed = ? WHERE id = ?"));
+                             " notes = ?, closed = ?, counted = ? WHERE id = ?"));
     query.addBindValue(QString::fromStdString(r.material));
     query.addBindValue(QString::fromStdString(r.lot.name));
     query.addBindValue(r.homeMade);
@@ -332,6 +335,8 @@ std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const Lo
     query.addBindValue(orNull(r.leftGrams));
     query.addBindValue(r.notes.isNull() ? QStringLiteral("") : r.notes);
     query.addBindValue(r.closed);
+    const bool counted = fresh || !then || then->leftGrams != r.leftGrams;
+    query.addBindValue(qint64(counted ? QDateTime::currentMSecsSinceEpoch() : then->counted));
     if (!fresh)
         query.addBindValue(QString::fromStdString(r.lot.id));
     if (auto fault = SqliteFile::changeOne(query, "lot"))
@@ -363,11 +368,44 @@ std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const Lo
         if (auto fault = SqliteFile::run(query))
             return *std::move(fault);
     }
+    return id.toStdString();
+}
+
+std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const LotRecord* asRead)
+{
+    if (auto fault = tooLong(r))
+        return *std::move(fault);
+    Transaction transaction(file_->database());
+    const LotRecord* then = asRead ? asRead : findLot(r.lot.id);
+    const std::optional<LotRecord> known = then ? std::optional(*then) : std::nullopt;
+    if (auto fault = read())
+        return *std::move(fault);
+    const LotRecord* now = r.lot.id.empty() ? nullptr : findLot(r.lot.id);
+    if (now && known && !(*now == *known))
+        return FileFault{FileFault::Code::Changed, QString::fromStdString(r.lot.name), {}};
+    auto written = write(r, now);
+    if (std::holds_alternative<FileFault>(written))
+        return written;
     if (!transaction.keep())
         return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
     if (auto fault = read())
         return *std::move(fault);
-    return id.toStdString();
+    return written;
+}
+
+Shelf::Done Shelf::keepLots(const std::vector<LotRecord>& lots)
+{
+    Transaction transaction(file_->database());
+    for (LotRecord r : lots) {
+        if (auto fault = tooLong(r))
+            return fault;
+        r.lot.id.clear();
+        if (auto written = write(r, nullptr); std::holds_alternative<FileFault>(written))
+            return std::get<FileFault>(std::move(written));
+    }
+    if (!transaction.keep())
+        return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
+    return read();
 }
 
 Shelf::Done Shelf::setClosed(const std::string& lot, bool closed)

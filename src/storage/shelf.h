@@ -30,7 +30,8 @@ struct LotRecord {
     QString supplier;
     std::optional<double> price; // for boughtGrams, in the maker's own money
     std::optional<double> boughtGrams;
-    std::optional<double> leftGrams;
+    std::optional<double> leftGrams; // when it was counted
+    std::int64_t counted = 0;        // ms since 1970; the shelf sets it where leftGrams is new
     QString notes;
     bool closed = false;
     friend bool operator==(const LotRecord&, const LotRecord&) = default;
@@ -57,7 +58,8 @@ public:
     const std::vector<LotRecord>& lots() const { return lots_; }
     const OwnMaterial* findMaterial(const std::string& id) const;
     const LotRecord* findLot(const std::string& id) const;
-    // Newest open one: by the day it came, then by when it was written down.
+    // The open one that is to be used: first the one that expires first, then the newest, by the
+    // day it came and by when it was written down.
     const LotRecord* openLotOf(const std::string& material) const;
 
     const std::vector<SetAside>& setAside() const { return setAside_; }
@@ -72,11 +74,14 @@ public:
     // A lot without id is new; the id it got is in the result.
     std::variant<std::string, FileFault> keepLot(const LotRecord& lot,
                                                  const LotRecord* asRead = nullptr);
+    // A delivery: all of them, as new, or none.
+    Done keepLots(const std::vector<LotRecord>& lots);
     Done setClosed(const std::string& lot, bool closed);
 
 private:
     explicit Shelf(std::unique_ptr<SqliteFile> file);
     Done read();
+    std::variant<std::string, FileFault> write(const LotRecord& lot, const LotRecord* then);
 
     std::unique_ptr<SqliteFile> file_;
     std::vector<OwnMaterial> materials_;

@@ -43,6 +43,7 @@ public:
     Result<QStringList> codes(const QString& beginning) const override;
     Result<QString> batchOfCode(const QString& code) const override;
     Result<QList<BatchSummary>> unfinished() const override;
+    Result<JournalSize> size() const override;
     QDateTime latest() const override;
     Done keepGoodCopy() const override;
 

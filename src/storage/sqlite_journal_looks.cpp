@@ -243,6 +243,19 @@ Journal::Result<QList<BarsOf>> SqliteJournal::bars(const CureSchools& schools) c
     return out;
 }
 
+Journal::Result<JournalSize> SqliteJournal::size() const
+{
+    JournalSize out;
+    auto fault = rows(QStringLiteral("SELECT (SELECT count(*) FROM batch), (SELECT count(*) FROM"
+                                     " event)"),
+                      {}, [&](const QSqlQuery& row) {
+                          out = {row.value(0).toInt(), row.value(1).toInt()};
+                      });
+    if (fault)
+        return *std::move(fault);
+    return out;
+}
+
 Journal::Result<QStringList> SqliteJournal::codes(const QString& beginning) const
 {
     QStringList out;

@@ -56,6 +56,7 @@ QJsonObject termsToJson(const AfterTerms& t)
     QJsonObject out{{"eggOrMilkSchool", t.schools.eggOrMilk},
                     {"currency", qt(t.currency)},
                     {"minorDigits", t.minorDigits},
+                    {"barsToKeep", t.barsToKeep},
                     {"pricesWithTax", t.pricesWithTax},
                     {"label", codeOf(t.label)},
                     {"weight", t.weight == WeightSystem::Average ? "average" : "minimum"},
@@ -87,6 +88,7 @@ AfterTerms readTerms(const JsonCursor& at)
     t.schools.eggOrMilk = at.flag("eggOrMilkSchool", false);
     t.currency = at.textOr("currency", 12, qt(t.currency)).toStdString();
     t.minorDigits = int(at.wholeOr("minorDigits", 0, 3, t.minorDigits));
+    t.barsToKeep = int(at.wholeOr("barsToKeep", 0, 10'000, 0));
     t.pricesWithTax = at.flag("pricesWithTax", false);
     for (const MoneyOf& n : numbers_)
         t.*n.value = at.numberOr(n.key, 0.0, n.most, t.*n.value);

@@ -42,12 +42,12 @@ FactPage dueFacts(const QList<DueOfBatch>& dues, std::int64_t now, const Speech&
         }
         const bool late = d.due.kind != DueKind::Ready && d.due.closes < now;
         page.sections.last().facts.append(
-            {dueName(d.due.kind), {},
+            {dueName(d.due.kind), nameOr(d.name),
              late ? RecordText::tr("its time is past") : QString(),
              d.due.kind == DueKind::Test ? Fact::Tone::Danger
              : late                      ? Fact::Tone::Care
                                          : Fact::Tone::Plain,
-             QStringLiteral("batch:") + d.batch, nameOr(d.name)});
+             QStringLiteral("batch:") + d.batch, RecordText::tr("Open")});
     }
     FactSection cure;
     cure.title = RecordText::tr("What these dates are not");
@@ -98,6 +98,57 @@ FactPage barsFacts(const QList<BarsOf>& bars, std::int64_t now, const Speech& s)
                     : RecordText::tr("%n bar(s) left, %1 of them ready by their day.", nullptr, left)
                           .arg(ready);
     page.sections.append(section);
+    return page;
+}
+
+FactPage stockFacts(const StockNow& stock, const std::function<QString(const std::string&)>& nameOf,
+                    const QDate& today, const Speech& s)
+{
+    FactPage page;
+    page.title = RecordText::tr("The shelf as it is now");
+    const bool quiet =
+        stock.low.isEmpty() && stock.dated.isEmpty() && stock.short_.isEmpty() && stock.again.isEmpty();
+    page.lead = quiet ? RecordText::tr("Nothing is low and nothing is near its date.")
+                      : RecordText::tr("Notes for the next order.");
+    const auto add = [&](FactSection section) {
+        if (!section.facts.isEmpty())
+            page.sections.append(std::move(section));
+    };
+    FactSection low{RecordText::tr("Low"),
+                    RecordText::tr("By eight weeks of use and the time an order takes; by two makings "
+                                   "of what is made again where little was used."),
+                    {}};
+    for (const LowOf& l : stock.low)
+        low.facts.append({nameOf(l.material), s.wholeMass(l.onHand),
+                          RecordText::tr("wanted: %1").arg(s.wholeMass(l.wanted)),
+                          Fact::Tone::Care});
+    add(low);
+    FactSection dated{RecordText::tr("Near its date"), {}, {}};
+    for (const JarOf& jar : stock.dated)
+        dated.facts.append({RecordText::tr("%1, %2").arg(nameOf(jar.material), jar.name),
+                            s.date(jar.bestBefore),
+                            jar.bestBefore < today ? RecordText::tr("past it") : QString(),
+                            jar.bestBefore < today ? Fact::Tone::Care : Fact::Tone::Plain});
+    add(dated);
+    FactSection less{RecordText::tr("Count these"), {}, {}};
+    for (const JarOf& jar : stock.short_)
+        less.facts.append({RecordText::tr("%1, %2").arg(nameOf(jar.material), jar.name), {},
+                           RecordText::tr("the shelf says %1 less than you used: count it")
+                               .arg(s.mass(-jar.now.grams.value_or(0.0))),
+                           Fact::Tone::Care});
+    add(less);
+    FactSection again{RecordText::tr("Make again"), {}, {}};
+    for (const AgainOf& a : stock.again)
+        again.facts.append({nameOr(a.name), RecordText::tr("%n bar(s)", nullptr, a.bars), {}});
+    add(again);
+    FactSection jars{RecordText::tr("Open jars"), {}, {}};
+    jars.columns = {RecordText::tr("holds"), RecordText::tr("best before")};
+    for (const JarOf& jar : stock.jars)
+        jars.facts.append({RecordText::tr("%1, %2").arg(nameOf(jar.material), jar.name), {}, {},
+                           Fact::Tone::Plain, {}, {},
+                           {jar.now.grams ? s.wholeMass(*jar.now.grams) : QStringLiteral("—"),
+                            jar.bestBefore.isValid() ? s.date(jar.bestBefore) : QStringLiteral("—")}});
+    add(jars);
     return page;
 }
 

@@ -3,6 +3,7 @@
 
 #include "storage/calendar_file.h"
 #include "storage/journal.h"
+#include "storage/stock_now.h"
 #include "words/facts.h"
 #include "words/speech.h"
 
@@ -15,6 +16,9 @@ QList<CalendarEntry> calendarEntries(const QList<DueOfBatch>& dues);
 QString dueSaid(const DueOfBatch& due);
 // Bars that are left, by the day they are ready; presses "batch:ID".
 FactPage barsFacts(const QList<BarsOf>& bars, std::int64_t now, const Speech& speech);
+// What is low, near its date, short, and to be made again. nameOf: of a material by its id.
+FactPage stockFacts(const StockNow& stock, const std::function<QString(const std::string&)>& nameOf,
+                    const QDate& today, const Speech& speech);
 // "In 4 batches. Traced quickly in 3 of 4, cracked in 1 of 4." Empty where nothing is told.
 QString historySaid(const MaterialHistory& history);
 // One line a lesson or mishap of what stands on the bench.

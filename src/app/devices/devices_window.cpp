@@ -25,7 +25,7 @@ namespace {
 
 constexpr int probesShown = 2;
 
-Label* head(const QString& text, QWidget* parent)
+Label* deviceHead(const QString& text, QWidget* parent)
 {
     auto* label = new Label(text, parent);
     label->setFont(Theme::strong());
@@ -109,16 +109,16 @@ DevicesWindow::DevicesWindow(devices::DeviceDesk& desk, QWidget* owner)
     buttons->addWidget(forgetButton);
     buttons->addStretch();
     auto* left = new QVBoxLayout;
-    left->addWidget(head(tr("Devices of this bench"), this));
+    left->addWidget(deviceHead(tr("Devices of this bench"), this));
     left->addWidget(list_, 1);
     left->addWidget(standin);
     auto* right = new QVBoxLayout;
-    right->addWidget(head(tr("What it shows now"), this));
+    right->addWidget(deviceHead(tr("What it shows now"), this));
     right->addWidget(live_);
     right->addLayout(buttons);
     right->addLayout(probes);
     right->addSpacing(8);
-    right->addWidget(head(tr("A scale that speaks its own way"), this));
+    right->addWidget(deviceHead(tr("A scale that speaks its own way"), this));
     right->addWidget(examples_);
     right->addLayout(marks);
     right->addWidget(learn_);
@@ -129,7 +129,7 @@ DevicesWindow::DevicesWindow(devices::DeviceDesk& desk, QWidget* owner)
     halves->addLayout(left, 2);
     halves->addLayout(right, 3);
     auto* column = new QVBoxLayout(this);
-    column->addWidget(head(tr("Plugged in"), this));
+    column->addWidget(deviceHead(tr("Plugged in"), this));
     column->addLayout(top);
     column->addSpacing(6);
     column->addLayout(halves, 1);

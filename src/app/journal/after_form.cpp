@@ -53,6 +53,8 @@ AfterForm::AfterForm(std::function<QDateTime()> clock, QWidget* parent)
     which_->setAccessibleName(tr("Which"));
     portion_ = new QComboBox(this);
     portion_->setAccessibleName(tr("Of which portion"));
+    besides_ = new QComboBox(this);
+    besides_->setAccessibleName(tr("Together with"));
     figure_ = new NumberField({}, 2, true, this);
     count_ = new NumberField({}, 0, true, this);
     step_ = new NumberField({}, 2, true, this);
@@ -74,7 +76,8 @@ AfterForm::AfterForm(std::function<QDateTime()> clock, QWidget* parent)
     for (NumberField* field : {figure_, count_, step_})
         fixWidth(field, 104);
     auto* row = new FlowLayout(this, Theme::px(8), Theme::px(6));
-    for (QWidget* w : std::initializer_list<QWidget*>{day_, kind_, which_, portion_, figure_, count_,
+    for (QWidget* w : std::initializer_list<QWidget*>{day_, kind_, which_, besides_, portion_, figure_,
+                                                      count_,
                                                       sides_[0], sides_[1], sides_[2], step_, words_,
                                                       keep_})
         row->addWidget(w);
@@ -104,7 +107,23 @@ void AfterForm::setBatch(const Batch* batch)
         for (const Portion& p : batch->formula.portions)
             portion_->addItem(words::portionName(p.id, batch->formula), p.id);
     portion_->setVisible(portion_->count() > 1);
-    fit();
+    about_.clear();
+    besides_->clear();
+    besides_->addItem(tr("alone"), QString());
+    if (batch) {
+        for (const Line& line : batch->formula.lines) {
+            const std::pair one{QString::fromStdString(line.material->name),
+                                QString::fromStdString(line.material->id)};
+            if (about_.contains(one))
+                continue;
+            about_.append(one);
+            besides_->addItem(tr("with %1").arg(one.first), one.second);
+        }
+        for (const MouldUse& use : batch->formula.moulds)
+            if (const QString name = QString::fromStdString(use.mould.name); !name.isEmpty())
+                about_.append({name, QStringLiteral("mould:") + name});
+    }
+    fillWhich();
 }
 
 void AfterForm::fillWhich()
@@ -118,6 +137,10 @@ void AfterForm::fillWhich()
     case PhotoKind: fillFrom<PhotoOf>(*which_, words::photoOfName); break;
     case VerdictKind: fillFrom<Verdict>(*which_, words::verdictName); break;
     case BarsKind: fillFrom<BarsTo>(*which_, words::barsToName); break;
+    case LessonKind:
+        for (const auto& [name, id] : about_)
+            which_->addItem(tr("about %1").arg(name), id);
+        break;
     default: break;
     }
     fit();
@@ -156,6 +179,7 @@ void AfterForm::fit()
                                : kind == PhotoKind  ? tr("in words")
                                                     : tr("what happened, what to change"));
     portion_->setVisible(portion_->count() > 1 && kind != NoteKind);
+    besides_->setVisible(kind == LessonKind);
     keep_->setText(kind == PhotoKind ? tr("Choose photographs…") : tr("Write it down"));
 }
 
@@ -210,7 +234,7 @@ void AfterForm::write()
     case LessonKind:
         if (words.empty())
             return missing(tr("what to keep in mind"));
-        out.what = LessonKept{words, {}, {}};
+        out.what = lesson(words);
         break;
     case NextKind:
         if (words.empty())
@@ -233,6 +257,20 @@ void AfterForm::write()
         return;
     }
     Q_EMIT written(out);
+}
+
+LessonKept AfterForm::lesson(const std::string& words) const
+{
+    LessonKept out{words, {}, {}};
+    const QString about = which_->currentData().toString();
+    if (about.startsWith(QLatin1String("mould:")))
+        out.mould = about.mid(6).toStdString();
+    else if (!about.isEmpty())
+        out.materials.push_back(about.toStdString());
+    if (const QString other = besides_->currentData().toString();
+        !other.isEmpty() && other != about && !out.materials.empty())
+        out.materials.push_back(other.toStdString());
+    return out;
 }
 
 void AfterForm::clear()

@@ -42,6 +42,7 @@ public:
     void setMinorDigits(int digits) { minorDigits_ = digits; }
     QComboBox* kind() const { return kind_; }
     QComboBox* which() const { return which_; }
+    QComboBox* besides() const { return besides_; }
     NumberField* figure() const { return figure_; }
     NumberField* count() const { return count_; }
     QLineEdit* words() const { return words_; }
@@ -60,14 +61,17 @@ private:
     void fillWhich();
     void write();
     std::int64_t moment() const;
+    LessonKept lesson(const std::string& words) const;
 
     std::function<QDateTime()> clock_;
     Speech speech_;
     int minorDigits_ = 2;
+    QList<std::pair<QString, QString>> about_; // names and ids; "mould:NAME"
     QDateEdit* day_;
     QComboBox* kind_;
     QComboBox* which_;
     QComboBox* portion_;
+    QComboBox* besides_; // the other of a pair a lesson is about
     NumberField* figure_;
     NumberField* count_;
     NumberField* step_;

@@ -64,12 +64,15 @@ void ShelfList::build()
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(in);
     buttons->addWidget(out);
+    auto* stockNow = new QPushButton(tr("What is low, and deliveries…"), this);
+    connect(stockNow, &QPushButton::clicked, this, &ShelfList::stockWanted);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(10, 10, 10, 10);
     layout->addWidget(search_);
     layout->addLayout(filters);
     layout->addWidget(count_);
     layout->addWidget(list_, 1);
+    layout->addWidget(stockNow);
     layout->addWidget(fresh);
     layout->addLayout(buttons);
     connect(search_, &QLineEdit::textChanged, this, &ShelfList::search);

@@ -37,6 +37,7 @@ Q_SIGNALS:
     void freshWanted();
     void importWanted();
     void exportWanted();
+    void stockWanted();
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;

@@ -9,6 +9,8 @@
 #include "app/shelf/shelf_list.h"
 #include "app/widgets/beside.h"
 #include "storage/own_materials.h"
+#include "storage/stock_now.h"
+#include "words/record_words.h"
 #include "words/refusal_words.h"
 
 #include <QFileDialog>
@@ -68,6 +70,7 @@ void ShelfPage::wire()
     connect(list_, &ShelfList::freshWanted, this, &ShelfPage::newMaterial);
     connect(list_, &ShelfList::importWanted, this, &ShelfPage::askImport);
     connect(list_, &ShelfList::exportWanted, this, &ShelfPage::askExport);
+    connect(list_, &ShelfList::stockWanted, this, &ShelfPage::stockWanted);
     connect(view_, &MaterialView::useWanted, this, &ShelfPage::useShown);
     connect(view_, &MaterialView::lotWanted, this, &ShelfPage::newLot);
     connect(view_, &MaterialView::measureWanted, this, &ShelfPage::startMeasuring);
@@ -187,9 +190,24 @@ void ShelfPage::findUses()
     const auto inAll = journal->countWith(id);
     const auto* list = std::get_if<QList<BatchSummary>>(&used);
     const int* all = std::get_if<int>(&inAll);
-    if (!list || list->isEmpty())
+    if (!list)
         return;
     MaterialPage with = page();
+    if (const Shelf* shelf = stock_.shelf())
+        if (const auto jars = jarsOf(*shelf, *journal, shown_->id);
+            const auto* all_ = std::get_if<QList<JarOf>>(&jars))
+            for (const JarOf& jar : *all_)
+                with.jars.emplace_back(jar.lot, jar.now);
+    if (const auto history = journal->history(id);
+        const auto* h = std::get_if<MaterialHistory>(&history)) {
+        if (const QString said = words::historySaid(*h); !said.isEmpty())
+            with.told << said;
+        for (const words::Remembered& r : words::remembered(
+                 QList<LessonOf>(h->lessons.begin(), h->lessons.end()), {}))
+            with.told << r.text;
+    }
+    if (list->isEmpty() && with.jars.empty() && with.told.isEmpty())
+        return;
     with.usedIn = *list;
     with.usedInAll = all ? *all : int(list->size());
     view_->tell(with, speech_);

@@ -66,6 +66,7 @@ Q_SIGNALS:
     void noted(const QString& text);
     // Lots or own materials are new; the formula on the bench may want their figures.
     void shelfChanged();
+    void stockWanted();
 
 protected:
     void resizeEvent(QResizeEvent* event) override;

@@ -46,6 +46,7 @@ struct AfterTerms {
     double taxOfLots = 0.0;
     double produceLoss = 0.20; // of purees: strained, peeled (common practice, no source)
     double weeksToGet = 2.0;
+    int barsToKeep = 0; // of what is made again; fewer are said
     LabelSchool label = LabelSchool::AsAdded;
     WeightSystem weight = WeightSystem::Average;
     bool qr = false;

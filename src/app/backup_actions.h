@@ -1,0 +1,61 @@
+// A backup of the whole workshop: kept, looked at beside the present data, taken at the next start;
+// and a weekly copy by itself.
+#pragma once
+
+#include "storage/backup.h"
+#include "words/facts.h"
+#include "words/speech.h"
+
+#include <QWidget>
+
+#include <functional>
+
+class QMenu;
+class QPushButton;
+
+namespace rhexion {
+
+class PageBrowser;
+class Workshop;
+
+// What a backup holds and what the folder holds, side by side.
+class BackupWindow : public QWidget {
+    Q_OBJECT
+public:
+    BackupWindow(const BackupLooked& present, const BackupLooked& backup, const Speech& speech,
+                 QWidget* owner);
+    QString pageText() const;
+    QPushButton* takeButton() const { return take_; }
+    QPushButton* leaveButton() const { return leave_; }
+
+Q_SIGNALS:
+    void takeWanted();
+    void leaveWanted();
+
+private:
+    PageBrowser* page_;
+    QPushButton* take_;
+    QPushButton* leave_;
+};
+
+class BackupActions : public QObject {
+    Q_OBJECT
+public:
+    BackupActions(Workshop& workshop, QWidget* window, std::function<Speech()> speech);
+
+    void fill(QMenu& menu);
+    void keepIn(const QString& path);
+    BackupWindow* lookAt(const QString& path); // nothing where it is damaged
+    // In a thread of its own; says only what went wrong.
+    void keepWeeklyCopy();
+
+Q_SIGNALS:
+    void said(const QString& text);
+
+private:
+    Workshop& workshop_;
+    QWidget* window_;
+    std::function<Speech()> speech_;
+};
+
+} // namespace rhexion
