@@ -184,8 +184,9 @@ bool movesFolds(const Event& event)
            std::holds_alternative<NearMiss>(event.what);
 }
 
-std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
+std::optional<FileFault> refold(QSqlDatabase& db, const Batch& batch)
 {
+    const QString id = text(batch.id);
     for (const char* sql : {"DELETE FROM lesson_about WHERE event IN"
                             " (SELECT event FROM lesson WHERE batch = ?)",
                             "DELETE FROM lesson WHERE batch = ?",
@@ -194,6 +195,25 @@ std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
                             "DELETE FROM batch_bars WHERE batch = ?"})
         if (auto fault = run(db, sql, {id}))
             return fault;
+    // What was taken back is no longer found.
+    if (auto fault = run(db,
+                         "UPDATE batch_words SET text = ?"
+                         " WHERE rowid = (SELECT row FROM batch WHERE id = ?)",
+                         {searchTextOf(batch), id}))
+        return fault;
+    if (auto fault = keepDues(db, batch))
+        return fault;
+    for (const std::string& fact : factsOf(batch))
+        if (auto fault = run(db, "INSERT INTO batch_fact (fact, batch) VALUES (?, ?)",
+                             {text(fact), id}))
+            return fault;
+    if (auto fault = keepLessons(db, batch))
+        return fault;
+    return keepBars(db, batch);
+}
+
+std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
+{
     QSqlQuery query(db);
     query.setForwardOnly(true);
     if (auto fault = SqliteFile::run(
@@ -207,23 +227,8 @@ std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
         events.push_back(eventFrom(query));
     query.finish();
     const auto batch = fold(events);
-    if (!batch)
-        return std::nullopt; // its beginning cannot be read
-    // What was taken back is no longer found.
-    if (auto fault = run(db,
-                         "UPDATE batch_words SET text = ?"
-                         " WHERE rowid = (SELECT row FROM batch WHERE id = ?)",
-                         {searchTextOf(*batch), id}))
-        return fault;
-    if (auto fault = keepDues(db, *batch))
-        return fault;
-    for (const std::string& fact : factsOf(*batch))
-        if (auto fault = run(db, "INSERT INTO batch_fact (fact, batch) VALUES (?, ?)",
-                             {text(fact), id}))
-            return fault;
-    if (auto fault = keepLessons(db, *batch))
-        return fault;
-    return keepBars(db, *batch);
+    // Without a beginning that can be read there is nothing to fold.
+    return batch ? refold(db, *batch) : std::nullopt;
 }
 
 const char* wordOf(BatchState state)

@@ -19,6 +19,7 @@ std::optional<FileFault> takeInDraws(QSqlDatabase& db, const Event& event);
 std::optional<FileFault> takeIn(QSqlDatabase& db, const Event& event);
 // Makes what a whole batch says anew: dues, facts, bars, lessons.
 std::optional<FileFault> refold(QSqlDatabase& db, const QString& batch);
+std::optional<FileFault> refold(QSqlDatabase& db, const Batch& batch);
 // Whether the event moves those.
 bool movesFolds(const Event& event);
 // Throws the folds away and makes them again from the events.

@@ -123,9 +123,16 @@ Journal::Done SqliteJournal::append(const QList<Event>& events)
         if (tables::movesFolds(event) && !moved.contains(id))
             moved.append(id);
     }
-    for (const QString& id : moved)
-        if (auto bad = tables::refold(db, id))
+    for (const QString& id : moved) {
+        // A batch that begins here is all in hand; any other is read.
+        std::vector<Event> ofBatch;
+        for (const Event& event : fresh)
+            if (QString::fromStdString(event.batch) == id)
+                ofBatch.push_back(event);
+        const auto whole = fold(ofBatch);
+        if (auto bad = whole ? tables::refold(db, *whole) : tables::refold(db, id))
             return placed(std::move(bad));
+    }
     return transaction.keep() ? std::nullopt : placed(SqliteFile::faultOf(db.lastError()));
 }
 

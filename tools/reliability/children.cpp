@@ -1,5 +1,7 @@
 #include "children.h"
 
+#include "weeks.h"
+
 #include "batch/batch_in_progress.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
@@ -266,6 +268,8 @@ int child(const QString& what, const QString& folder, unsigned seed, int acts)
         return making(folder, seed, acts);
     if (what == QLatin1String("shelf"))
         return shelving(folder, acts);
+    if (what == QLatin1String("weeks"))
+        return livingWeeks(folder, seed, acts);
     return editing(folder, what == QLatin1String("save"), acts);
 }
 
@@ -275,6 +279,8 @@ qsizetype lostOf(const QString& what, const QString& folder, const QStringList& 
         return lostActs(folder, acknowledged);
     if (what == QLatin1String("shelf"))
         return lostRows(folder, acknowledged);
+    if (what == QLatin1String("weeks"))
+        return lostWeeks(folder, acknowledged);
     return what == QLatin1String("save") ? lostSaves(folder, acknowledged)
                                          : lostEdits(folder, acknowledged);
 }

@@ -1,6 +1,6 @@
 // rhexion-reliability: does what a maker does in a child, kills it or fills its disk, and counts
 // what was acknowledged and is not there afterwards. docs/reliability.md says what it found.
-//   rhexion-reliability [--kills 300] [--seed 1] [edit] [day] [full-edit] [full-save] [full-shelf]
+//   rhexion-reliability [--kills 300] [--seed 1] [edit] [day] [weeks] [full-edit] [full-save] [full-shelf]
 //   [full-day]
 //   rhexion-reliability heat [FILE...]  how often each finding of heat fires over 200 formulas
 #include "children.h"
@@ -27,7 +27,8 @@ int main(int argc, char** argv)
     const QCommandLineOption seed("seed", "Where the moments begin.", "n", "1");
     parser.addOptions({kills, seed});
     parser.addPositionalArgument(
-        "what", "edit, day, full-edit, full-save, full-shelf, full-day; all if none is given.");
+        "what", "edit, day, weeks, full-edit, full-save, full-shelf, full-day, full-weeks; all if none is "
+        "given.");
     parser.process(app);
     const QStringList what = parser.positionalArguments();
     if (what.value(0) == QLatin1String("heat")) {
@@ -38,11 +39,11 @@ int main(int argc, char** argv)
     reliability::Tally all;
     const int moments = parser.value(kills).toInt();
     const unsigned begin = parser.value(seed).toUInt();
-    for (const char* child : {"edit", "day"})
+    for (const char* child : {"edit", "day", "weeks"})
         if (wanted(QString::fromLatin1(child)))
             all += reliability::killAt(QString::fromLatin1(child), moments, begin);
     const std::pair<const char*, int> acts[] = {
-        {"edit", 5}, {"save", 5}, {"shelf", 4}, {"day", 16}};
+        {"edit", 5}, {"save", 5}, {"shelf", 4}, {"day", 16}, {"weeks", 12}};
     for (const auto& [child, many] : acts)
         if (wanted(QStringLiteral("full-") + QLatin1String(child)))
             for (const int lasting : {0, 1, 5})
