@@ -9,7 +9,8 @@ install_packages ""
 runtime_folder
 seconds=${1:-60}
 [ $# -gt 0 ] && shift
-[ $# -gt 0 ] || set -- formula catalogue csv phrase recipe shelf_row journal_row hid serial mishaps
+[ $# -gt 0 ] || set -- formula catalogue csv phrase recipe shelf_row journal_row hid serial mishaps photos \
+    backup fittings
 cmake --preset fuzz >/dev/null
 for target in "$@"; do
     cmake --build build/fuzz --target "fuzz_$target" >"build/fuzz/build.log" || { cat build/fuzz/build.log; exit 1; }

@@ -175,8 +175,8 @@ QList<Remembered> remembered(const QList<LessonOf>& lessons,
     for (const auto& [name, h] : histories)
         for (const auto& [fact, n] : h.facts) {
             const auto seen = fact.starts_with("seen:") ? seenFromCode(fact.substr(5)) : std::nullopt;
-            // Once is chance, and what goes with half of the batches is told as well.
-            if (seen && isMishap(*seen) && 2 * n >= h.told)
+            // Once is chance; told from half of the batches on.
+            if (seen && isMishap(*seen) && n >= 2 && 2 * n >= h.told)
                 out.append({RecordText::tr("%1: %2 in %3 of %4 of your batches with it.")
                                 .arg(name, seenName(*seen))
                                 .arg(n)

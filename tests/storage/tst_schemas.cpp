@@ -3,6 +3,7 @@
 #include <QTest>
 
 #include "recipe/recipe.h"
+#include "storage/batch_json.h"
 #include "storage/day_json.h"
 #include "storage/fittings.h"
 #include "storage/heat_json.h"
@@ -11,6 +12,7 @@
 #include "storage/recipe_json.h"
 #include "storage/reckoning_json.h"
 #include "support/files.h"
+#include "support/random_after.h"
 #include "support/random_formula.h"
 
 #include <QDir>
@@ -152,6 +154,38 @@ private Q_SLOTS:
                      QString());
         }
         QVERIFY(seen > 30);
+    }
+    // A batch after any weeks, a list of them, and some side by side.
+    void batchesFit()
+    {
+        RandomAfter random(41);
+        std::vector<Batch> batches;
+        for (int i = 0; i < 6; ++i) {
+            const Formula f = demo(demoNames[i % 4]);
+            const Reckoning r = std::get<Reckoning>(reckon(f));
+            const auto at = [&](std::int64_t ms, Happening what) {
+                return Event{"e" + std::to_string(ms), "b" + std::to_string(i), "bench", 0, ms, 0,
+                             std::move(what)};
+            };
+            std::vector<Event> events{at(1, BatchBegun{f, r.amounts, planDay(f, r)}),
+                                      at(2, BatchFinished{0.05, 0.33, 1200.0})};
+            for (int k = 0; k < 40; ++k)
+                events.push_back(at(10 + k, After{std::int64_t(k) * 86400000, random.next({}, {}), 0}));
+            batches.push_back(*fold(events));
+            const QJsonObject json = batchToJson(batches.back(), curedOf(batches.back()));
+            QCOMPARE(misfit("batch", parsed(QJsonDocument(json).toJson())), QString());
+        }
+        QList<BatchSummary> list;
+        std::vector<Compared> all;
+        for (const Batch& b : batches) {
+            list.append(summaryOf(b));
+            all.push_back({&b, 0});
+        }
+        QCOMPARE(misfit("batch", parsed(QJsonDocument(summariesToJson(list)).toJson())), QString());
+        QCOMPARE(misfit("batch",
+                        parsed(QJsonDocument(comparisonToJson(compared(all), all)).toJson())),
+                 QString());
+        QVERIFY(!misfit("batch", parsed(R"({"format":"rhexion-batch"})")).isEmpty());
     }
     // A script is written so that it reads back the same, and schema and reader refuse alike.
     void mishapScripts_data()

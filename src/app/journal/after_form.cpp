@@ -71,7 +71,7 @@ AfterForm::AfterForm(std::function<QDateTime()> clock, QWidget* parent)
     words_ = new QLineEdit(this);
     words_->setMaxLength(4000);
     words_->setAccessibleName(tr("In words"));
-    leastWidth(words_, 260);
+    leastWidth(words_, 190);
     keep_ = new QPushButton(tr("Write it down"), this);
     for (NumberField* field : {figure_, count_, step_})
         fixWidth(field, 104);

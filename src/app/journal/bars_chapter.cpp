@@ -91,7 +91,8 @@ BarsChapter::BarsChapter(Stock& stock, QWidget* parent) : QWidget(parent), stock
         row->addWidget(w);
     page_ = new PageBrowser(this);
     page_->setAccessibleName(tr("Bars and label"));
-    page_->setMinimumHeight(Theme::px(90));
+    page_->setMinimumHeight(Theme::px(56));
+    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(form);

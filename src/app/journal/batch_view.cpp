@@ -57,7 +57,8 @@ BatchView::BatchView(std::function<QDateTime()> clock, Stock& stock, OwnFittings
     page_ = new PageBrowser(record);
     page_->setOpenLinks(false);
     page_->setAccessibleName(tr("The batch"));
-    page_->setMinimumHeight(Theme::px(90));
+    page_->setMinimumHeight(Theme::px(56));
+    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
     recordColumn->addWidget(strip_);
     recordColumn->addWidget(page_, 1);
     cure_ = new CureChapter(stack_);
@@ -77,7 +78,8 @@ BatchView::BatchView(std::function<QDateTime()> clock, Stock& stock, OwnFittings
     for (QWidget* w : std::initializer_list<QWidget*>{open_, resume_, portions_, print_, pdf_})
         buttons->addWidget(w);
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(16, 10, 12, 12);
+    column->setContentsMargins(16, 8, 12, 8);
+    column->setSpacing(Theme::px(4));
     column->addWidget(head);
     column->addWidget(stack_, 1);
     column->addWidget(form_);

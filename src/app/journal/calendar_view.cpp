@@ -37,7 +37,8 @@ CalendarView::CalendarView(std::function<QDateTime()> clock, QWidget* parent)
     page_ = new PageBrowser(this);
     page_->setOpenLinks(false);
     page_->setAccessibleName(tr("What is due"));
-    page_->setMinimumHeight(Theme::px(90));
+    page_->setMinimumHeight(Theme::px(56));
+    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(head);

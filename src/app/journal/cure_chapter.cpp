@@ -18,13 +18,15 @@ CureChapter::CureChapter(QWidget* parent) : QWidget(parent)
     room_ = new QWidget(this);
     auto* inner = new QVBoxLayout(room_);
     inner->setContentsMargins(0, 0, 0, 0);
-    leastHeight(room_, 190);
+    leastHeight(room_, 150);
+    room_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
     page_ = new PageBrowser(this);
     page_->setAccessibleName(tr("Cure"));
-    page_->setMinimumHeight(Theme::px(90));
+    page_->setMinimumHeight(Theme::px(56));
+    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
-    column->addWidget(room_);
+    column->addWidget(room_, 1);
     column->addWidget(page_, 1);
 }
 

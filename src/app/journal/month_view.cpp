@@ -19,8 +19,7 @@ constexpr int weeks = 6;
 MonthView::MonthView(QWidget* parent) : QWidget(parent)
 {
     setAccessibleName(tr("Calendar of the month"));
-    QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Expanding);
-    setSizePolicy(policy);
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
 }
 
 QSize MonthView::sizeHint() const
@@ -30,7 +29,7 @@ QSize MonthView::sizeHint() const
 
 QSize MonthView::minimumSizeHint() const
 {
-    return {Theme::px(300), Theme::px(190)};
+    return {Theme::px(300), Theme::px(150)};
 }
 
 QString MonthView::titleOf() const

@@ -48,7 +48,8 @@ TestChapter::TestChapter(QWidget* parent) : QWidget(parent)
     soFar_ = soFar;
     page_ = new PageBrowser(this);
     page_->setAccessibleName(tr("Free alkali"));
-    page_->setMinimumHeight(Theme::px(90));
+    page_->setMinimumHeight(Theme::px(56));
+    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(form);

@@ -30,11 +30,13 @@ TogetherView::TogetherView(QWidget* parent) : QWidget(parent)
     room_ = new QWidget(this);
     auto* inner = new QVBoxLayout(room_);
     inner->setContentsMargins(0, 0, 0, 0);
-    leastHeight(room_, 150);
+    leastHeight(room_, 130);
+    room_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
     page_ = new PageBrowser(this);
     page_->setOpenLinks(false);
     page_->setAccessibleName(tr("Side by side"));
-    page_->setMinimumHeight(Theme::px(90));
+    page_->setMinimumHeight(Theme::px(56));
+    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(outcome_);

@@ -72,8 +72,8 @@ std::vector<Due> duesOf(const Batch& batch, const Cured& cured)
         const std::int64_t test = cured.tested != 0 ? cured.tested + daysInMs(7.0)
                                                     : cured.from + daysInMs(7.0);
         out.push_back({DueKind::Test, cured.from, test, test + daysInMs(7.0)});
-    }
-    out.push_back({DueKind::Ready, cured.from + daysInMs(cured.days.least), ready,
+    } else // no date stands in a test's place
+        out.push_back({DueKind::Ready, cured.from + daysInMs(cured.days.least), ready,
                    std::max(ready, cured.from + daysInMs(cured.days.longest))});
     std::ranges::stable_sort(out, {}, &Due::at);
     return out;
