@@ -73,12 +73,12 @@ std::vector<TestReason> reasonsOf(const Batch& batch, const Account& made,
                                                     {Seen::Separated, TestReason::Separated},
                                                     {Seen::Spots, TestReason::Spots},
                                                     {Seen::LyePocket, TestReason::LyePocket}};
-    for (const auto& [what, reason] : seen)
+    for (const auto& one : seen)
         if (std::ranges::any_of(batch.after, [&](const AfterAt& a) {
                 const auto* outcome = std::get_if<OutcomeSeen>(&a.what);
-                return outcome && outcome->what == what;
+                return outcome && outcome->what == one.first;
             }))
-            out.push_back(reason);
+            out.push_back(one.second);
     if (std::ranges::find(rules, CureRule::CleaningTwoLyes) != rules.end())
         out.push_back(TestReason::Cleaning);
     return out;
