@@ -1,11 +1,11 @@
 // rhexion-bench-journal [BATCHES]: a journal of so many batches (100,000): what its page takes
-// until it is painted, what it takes to find batches and what is due, and what comparing, the fit of
-// a cure and a page of labels take.
+// until it is painted, what it takes to find batches and what is due, and what comparing, the fit
+// of a cure and a page of labels take.
 #include "app/journal/journal_page.h"
+#include "app/theme/theme.h"
 #include "app/workshop.h"
 #include "core/after/compare.h"
 #include "core/after/drying.h"
-#include "app/theme/theme.h"
 #include "sheet/label_sheet.h"
 #include "sheet/shipped_fonts.h"
 #include "storage/catalogue.h"
@@ -89,9 +89,9 @@ int main(int argc, char** argv)
                 return 1;
             // Something is written of every tenth.
             if (i % 10 == 0 &&
-                (*journal)->append({at(when.addDays(2),
-                                       After{when.addDays(2).toMSecsSinceEpoch(),
-                                             OutcomeSeen{static_cast<Seen>(i / 10 % 20)}, 0})}))
+                (*journal)->append(
+                    {at(when.addDays(2), After{when.addDays(2).toMSecsSinceEpoch(),
+                                               OutcomeSeen{static_cast<Seen>(i / 10 % 20)}, 0})}))
                 return 1;
         }
     }
@@ -126,7 +126,8 @@ int main(int argc, char** argv)
             search.push_back(timed([&] { journal.search(QString::fromLatin1(words), 1000); }));
     const QDate today(2011, 6, 1);
     std::vector<double> filter, due, patterns;
-    for (const char* text : {"cracked", "milk, last winter", "superfat over 4, 2005", "kaolin, 2008"})
+    for (const char* text :
+         {"cracked", "milk, last winter", "superfat over 4, 2005", "kaolin, 2008"})
         for (int round = 0; round < 5; ++round)
             filter.push_back(timed([&] {
                 const auto read = words::readFind(QString::fromLatin1(text), today, QLocale::c());
@@ -154,8 +155,7 @@ int main(int argc, char** argv)
         series.weights.push_back({double(day), 102.0 + 14.0 * stillToLose(day / 12.0)});
     series.dry = 92.0;
     for (int round = 0; round < 9; ++round) {
-        compare.push_back(
-            timed([&] { words::comparisonFacts(compared(all), all, Speech()); }));
+        compare.push_back(timed([&] { words::comparisonFacts(compared(all), all, Speech()); }));
         fit.push_back(timed([&] {
             const auto fitted = fitCure(series);
             std::get<CureFit>(fitted).gramsOn(42.0);
@@ -164,8 +164,8 @@ int main(int argc, char** argv)
             const Cured cured = curedOf(some.first());
             const AfterTerms terms;
             const words::LabelSource source{
-                some.first(), cured, terms, [](const Material& m) { return inciNameOf(m); }, {},
-                95.0};
+                some.first(), cured, terms, [](const Material& m) { return inciNameOf(m); },
+                {},           95.0};
             const LabelJob job{words::labelText(source, Speech()), terms.sheet, true, 9, 0};
             QImage sheet(1240, 1754, QImage::Format_RGB32); // A4 at 150 dots an inch
             QPainter painter(&sheet);

@@ -27,9 +27,10 @@ BackupWindow::BackupWindow(const BackupLooked& present, const BackupLooked& back
     setObjectName(QStringLiteral("page"));
     resize(640, 420);
     words::FactPage page;
-    page.lead = tr("The backup was made %1. Nothing here changes until it is taken, and then what is "
-                   "here now is kept in a folder beside.")
-                    .arg(speech.dateTime(backup.made.toLocalTime()));
+    page.lead =
+        tr("The backup was made %1. Nothing here changes until it is taken, and then what is "
+           "here now is kept in a folder beside.")
+            .arg(speech.dateTime(backup.made.toLocalTime()));
     words::FactSection both;
     both.title = tr("What each holds");
     both.columns = {tr("the backup"), tr("here now")};
@@ -47,8 +48,10 @@ BackupWindow::BackupWindow(const BackupLooked& present, const BackupLooked& back
     if (present.events > backup.events) {
         words::FactSection less;
         less.title = tr("It holds less");
-        less.facts.append({tr("What was written since then is not in it"), {},
-                           tr("it stays in the folder that is kept"), words::Fact::Tone::Care});
+        less.facts.append({tr("What was written since then is not in it"),
+                           {},
+                           tr("it stays in the folder that is kept"),
+                           words::Fact::Tone::Care});
         page.sections.append(less);
     }
     page_ = new PageBrowser(this);
@@ -87,8 +90,9 @@ void BackupActions::fill(QMenu& menu)
 {
     const QString kinds = tr("Backups (*.rhexion-backup)");
     menu.addAction(tr("Keep a &backup…"), this, [this, kinds] {
-        const QString name = QStringLiteral("rhexion-%1.rhexion-backup")
-                                 .arg(workshop_.clock()().toLocalTime().date().toString(Qt::ISODate));
+        const QString name =
+            QStringLiteral("rhexion-%1.rhexion-backup")
+                .arg(workshop_.clock()().toLocalTime().date().toString(Qt::ISODate));
         const QString path =
             QFileDialog::getSaveFileName(window_, tr("Keep a backup"), name, kinds);
         if (!path.isEmpty())
@@ -127,8 +131,7 @@ BackupWindow* BackupActions::lookAt(const QString& path)
     BackupLooked present;
     if (const auto* good = std::get_if<BackupLooked>(&here))
         present = *good;
-    auto* window =
-        new BackupWindow(present, std::get<BackupLooked>(backup), speech_(), window_);
+    auto* window = new BackupWindow(present, std::get<BackupLooked>(backup), speech_(), window_);
     connect(window, &BackupWindow::takeWanted, this, [this, unpacked, data] {
         const auto fault = planToTake(unpacked, data);
         Q_EMIT said(fault ? words::fileFault(*fault)

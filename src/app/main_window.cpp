@@ -1,7 +1,6 @@
 #include "app/main_window.h"
 
 #include "app/backup_actions.h"
-#include "app/notices.h"
 #include "app/bench/bench_page.h"
 #include "app/bench/scale_button.h"
 #include "app/copy_actions.h"
@@ -17,6 +16,7 @@
 #include "app/look_menu.h"
 #include "app/make/heat_card.h"
 #include "app/make/make_page.h"
+#include "app/notices.h"
 #include "app/sheet_actions.h"
 #include "app/shelf/shelf_page.h"
 #include "app/shelf/stock_window.h"

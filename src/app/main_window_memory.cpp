@@ -22,10 +22,10 @@ constexpr int mostSaid = 2;
 
 bool isAbout(const LessonKept& lesson, const QStringList& materials, const Formula& formula)
 {
-    const bool mould = !lesson.mould.empty() &&
-                       std::ranges::any_of(formula.moulds, [&](const MouldUse& use) {
-                           return use.mould.name == lesson.mould;
-                       });
+    const bool mould =
+        !lesson.mould.empty() && std::ranges::any_of(formula.moulds, [&](const MouldUse& use) {
+            return use.mould.name == lesson.mould;
+        });
     return mould || (!lesson.materials.empty() &&
                      std::ranges::all_of(lesson.materials, [&](const std::string& id) {
                          return materials.contains(QString::fromStdString(id));
@@ -51,7 +51,8 @@ void MainWindow::wireMemory()
 }
 
 // where: what it is said at besides the bench, so that it is said there once as well.
-void MainWindow::remember(const Formula& formula, const QStringList& materials, const QString& where)
+void MainWindow::remember(const Formula& formula, const QStringList& materials,
+                          const QString& where)
 {
     const Journal* kept = materials.isEmpty() ? nullptr : journal();
     if (!kept)

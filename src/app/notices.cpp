@@ -88,7 +88,8 @@ int Notices::look()
     settings.setValue(toldKey, told);
     const int count = int(lines.size());
     if (count > mostAtOnce)
-        lines = lines.mid(0, mostAtOnce) << tr("and %1 more in the calendar").arg(count - mostAtOnce);
+        lines = lines.mid(0, mostAtOnce)
+                << tr("and %1 more in the calendar").arg(count - mostAtOnce);
     send_(tr("Soap today"), lines.join(QLatin1Char('\n')));
     return count;
 }

@@ -44,8 +44,7 @@ int failed(const QString& place, const QString& why)
 
 int misused(const QString& why)
 {
-    write(stderr,
-          JournalText::tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why).toUtf8());
+    write(stderr, JournalText::tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why).toUtf8());
     return Misused;
 }
 
@@ -183,8 +182,8 @@ int JournalRun::exportAll()
         const auto dues = journal_->dues(0, now.addYears(2).toMSecsSinceEpoch(), terms_.schools);
         if (const auto* fault = std::get_if<FileFault>(&dues))
             return failed(path_, words::fileFault(*fault));
-        return write(stdout, calendarOf(words::calendarEntries(std::get<QList<DueOfBatch>>(dues)),
-                                        now))
+        return write(stdout,
+                     calendarOf(words::calendarEntries(std::get<QList<DueOfBatch>>(dues)), now))
                    ? Well
                    : NotWell;
     }
@@ -217,8 +216,8 @@ int JournalRun::due()
                                      now.addDays(60).toMSecsSinceEpoch(), terms_.schools);
     if (const auto* fault = std::get_if<FileFault>(&dues))
         return failed(path_, words::fileFault(*fault));
-    return say(words::dueFacts(std::get<QList<DueOfBatch>>(dues), now.toMSecsSinceEpoch(),
-                               o_.speech));
+    return say(
+        words::dueFacts(std::get<QList<DueOfBatch>>(dues), now.toMSecsSinceEpoch(), o_.speech));
 }
 
 int JournalRun::backup()
@@ -263,19 +262,18 @@ int JournalRun::restore()
 int JournalRun::run()
 {
     if (words_.isEmpty())
-        return misused(JournalText::tr(
-            "journal takes list, show, export, compare, due, backup or unpack."));
+        return misused(
+            JournalText::tr("journal takes list, show, export, compare, due, backup or unpack."));
     const QString what = words_.takeFirst();
     if (what == QLatin1String("backup"))
         return backup();
     if (what == QLatin1String("unpack"))
         return restore();
-    const std::pair<const char*, int (JournalRun::*)()> all[] = {
-        {"list", &JournalRun::list},
-        {"show", &JournalRun::show},
-        {"export", &JournalRun::exportAll},
-        {"compare", &JournalRun::compare},
-        {"due", &JournalRun::due}};
+    const std::pair<const char*, int (JournalRun::*)()> all[] = {{"list", &JournalRun::list},
+                                                                 {"show", &JournalRun::show},
+                                                                 {"export", &JournalRun::exportAll},
+                                                                 {"compare", &JournalRun::compare},
+                                                                 {"due", &JournalRun::due}};
     for (const auto& [name, how] : all)
         if (what == QLatin1String(name)) {
             if (words_.isEmpty())

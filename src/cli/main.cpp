@@ -229,10 +229,10 @@ int main(int argc, char** argv)
     const QCommandLineOption format("format", {}, "format");
     const QCommandLineOption check("check", {});
     const QCommandLineOption left("left", {}, "material=grams");
-    parser.addOptions({help,     version, json,     pdf,    unit,   working, markdown, noGuards,
-                       fittings, journal, hardness, dose,   wish,   offer,   atMost,   bars,
-                       cured,    mould,   left,     pourAt, within, day,     large,    find,
-                       format,   check});
+    parser.addOptions({help,     version,  json,    pdf,      unit, working, markdown,
+                       noGuards, fittings, journal, hardness, dose, wish,    offer,
+                       atMost,   bars,     cured,   mould,    left, pourAt,  within,
+                       day,      large,    find,    format,   check});
     if (!parser.parse(app.arguments()))
         return usage(parser.errorText());
     if (parser.isSet(help)) {

@@ -17,7 +17,8 @@ namespace {
 
 const QString demoFolder = QStringLiteral(":/demo/");
 
-// One event as the demo writes it: kind, data, and the moment, of the writing or of what it is about.
+// One event as the demo writes it: kind, data, and the moment, of the writing or of what it is
+// about.
 std::optional<FileFault> addEvent(QList<Event>& events, const QJsonObject& json,
                                   const std::string& batch, const QString& bench)
 {
@@ -28,8 +29,8 @@ std::optional<FileFault> addEvent(QList<Event>& events, const QJsonObject& json,
     const QDateTime on = moment("on");
     if (on.isValid())
         inside["on"] = double(on.toMSecsSinceEpoch());
-    auto what = happeningFrom(json.value(QLatin1String("kind")).toString(),
-                              QJsonDocument(inside).toJson());
+    auto what =
+        happeningFrom(json.value(QLatin1String("kind")).toString(), QJsonDocument(inside).toJson());
     if (auto* fault = std::get_if<FileFault>(&what))
         return *std::move(fault);
     events.append(eventAt(on.isValid() ? on : moment("at"), batch, bench,

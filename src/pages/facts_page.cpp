@@ -97,7 +97,8 @@ QString factsHtml(const words::FactPage& page, const PageLook& look, bool withTi
                        .arg(section.sentence.toHtmlEscaped());
         if (!section.columns.isEmpty())
             // A table swallows the margin of what follows it.
-            out += table(section, look) + QStringLiteral("<p style='margin:0; font-size:6px'>&nbsp;</p>");
+            out += table(section, look) +
+                   QStringLiteral("<p style='margin:0; font-size:6px'>&nbsp;</p>");
         else
             for (const words::Fact& fact : section.facts)
                 out += row(fact, look);

@@ -1,8 +1,8 @@
 // A material as a page of text: what 10 g of it does, figures with their sources, behaviours, lots.
 #pragma once
 
-#include "pages/page_look.h"
 #include "core/after/stock_count.h"
+#include "pages/page_look.h"
 #include "storage/journal.h"
 #include "storage/stock.h"
 #include "words/speech.h"
@@ -16,7 +16,7 @@ struct MaterialPage {
     int usedInAll = 0;          // how many there are
     bool onBench = false;
     std::vector<std::pair<std::string, JarNow>> jars; // by lot, once the journal was asked
-    QStringList told; // its history and lessons, in sentences
+    QStringList told;                                 // its history and lessons, in sentences
 };
 
 // Links: "edit-lot:ID", "close-lot:ID", "open-lot:ID", "batch:ID".

@@ -160,9 +160,9 @@ std::variant<PhotoTaken, FileFault> PhotoFolder::take(const QString& path) const
     if (jpeg.isEmpty())
         return FileFault{Code::CannotWrite, folder_, {}};
     PhotoTaken out;
-    out.file = QString::fromLatin1(
-                   QCryptographicHash::hash(jpeg, QCryptographicHash::Sha256).toHex()) +
-               QStringLiteral(".jpg");
+    out.file =
+        QString::fromLatin1(QCryptographicHash::hash(jpeg, QCryptographicHash::Sha256).toHex()) +
+        QStringLiteral(".jpg");
     out.colour = sampledColour(kept);
     out.day = dayInName(info.fileName());
     if (!out.day.isValid())

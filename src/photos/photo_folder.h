@@ -1,7 +1,7 @@
 // The folder of photographs beside a journal. A photograph that is taken in is decoded within
-// limits, turned upright, brought to 2,000 px at most and written anew as JPEG, named by the SHA-256
-// of what is in the new file: nothing of the file that came is kept, its place and camera least of
-// all.
+// limits, turned upright, brought to 2,000 px at most and written anew as JPEG, named by the
+// SHA-256 of what is in the new file: nothing of the file that came is kept, its place and camera
+// least of all.
 #pragma once
 
 #include "storage/file_fault.h"
@@ -15,7 +15,7 @@
 namespace rhexion {
 
 struct PhotoTaken {
-    QString file; // its name in the folder
+    QString file;             // its name in the folder
     std::uint32_t colour = 0; // 0xRRGGBB: of the middle of it, by the median
     QDate day;                // as its name or its file says; null if neither does
 };

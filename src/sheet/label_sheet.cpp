@@ -82,14 +82,14 @@ QList<LabelPart> partsOf(const LabelJob& job)
 }
 
 // The height the parts take, drawn or only measured.
-double layParts(QPainter& painter, const QRectF& place, const QList<LabelPart>& parts, double points,
-                bool really)
+double layParts(QPainter& painter, const QRectF& place, const QList<LabelPart>& parts,
+                double points, bool really)
 {
     double y = place.top();
     for (const LabelPart& part : parts) {
         painter.setFont(fontOf(points + part.points, part.strong));
         const QRectF room(place.left(), y, place.width(), 1e6);
-        constexpr int flags = Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap ;
+        constexpr int flags = Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap;
         const QRectF taken = painter.boundingRect(room, flags, part.text);
         if (really)
             painter.drawText(room, flags, part.text);
@@ -144,11 +144,11 @@ bool drawLabels(QPagedPaintDevice& device, const LabelJob& job)
         const QRectF mm(s.left + column * (s.width + s.across) + margin - own.left(),
                         s.top + row * (s.height + s.down) + margin - own.top(),
                         s.width - 2 * margin, s.height - 2 * margin);
-        all = drawLabel(painter,
-                        QRectF(mm.left() * dot, mm.top() * dot, mm.width() * dot,
-                               mm.height() * dot),
-                        job) &&
-              all;
+        all =
+            drawLabel(painter,
+                      QRectF(mm.left() * dot, mm.top() * dot, mm.width() * dot, mm.height() * dot),
+                      job) &&
+            all;
     }
     return all;
 }
@@ -161,8 +161,8 @@ std::optional<FileFault> writeLabelsPdf(const QString& path, const LabelJob& job
         QPdfWriter writer(&buffer);
         writer.setTitle(job.text.name);
         writer.setCreator(QStringLiteral("Rhexion"));
-        writer.setPageSize(QPageSize(QSizeF(job.sheet.pageWidth, job.sheet.pageHeight),
-                                     QPageSize::Millimeter));
+        writer.setPageSize(
+            QPageSize(QSizeF(job.sheet.pageWidth, job.sheet.pageHeight), QPageSize::Millimeter));
         writer.setPageMargins({0, 0, 0, 0});
         drawLabels(writer, job);
     }

@@ -10,11 +10,9 @@ namespace {
 
 using Code = FileFault::Code;
 
-constexpr const char* afterKinds[] = {"seen",       "care",           "judged",
-                                      "strip",      "bars-weighed",   "alkali-tested",
-                                      "photo",      "verdict",        "lesson",
-                                      "lesson-retired", "next-change", "bars-moved",
-                                      "code"};
+constexpr const char* afterKinds[] = {
+    "seen",    "care",   "judged",         "strip",       "bars-weighed", "alkali-tested", "photo",
+    "verdict", "lesson", "lesson-retired", "next-change", "bars-moved",   "code"};
 static_assert(std::size(afterKinds) == std::variant_size_v<AfterWhat>);
 
 constexpr double lastMoment = 253402300799999.0; // the end of the year 9999
@@ -44,8 +42,7 @@ struct AfterWriter {
         if (c.bars > 0)
             out["bars"] = c.bars;
         if (c.barMillimetres[0] > 0.0)
-            out["bar"] =
-                QJsonArray{c.barMillimetres[0], c.barMillimetres[1], c.barMillimetres[2]};
+            out["bar"] = QJsonArray{c.barMillimetres[0], c.barMillimetres[1], c.barMillimetres[2]};
         return out;
     }
     QJsonObject operator()(const Judged& j) const
@@ -66,9 +63,9 @@ struct AfterWriter {
                     {"acid", c->acid},
                     {"sample", c->sample}};
         if (const auto* c = std::get_if<TotalTitration>(&t.how))
-            return {{"how", "total"},           {"acidMillilitres", c->acidMillilitres},
-                    {"acid", c->acid},          {"baseMillilitres", c->baseMillilitres},
-                    {"base", c->base},          {"sample", c->sample}};
+            return {{"how", "total"},  {"acidMillilitres", c->acidMillilitres},
+                    {"acid", c->acid}, {"baseMillilitres", c->baseMillilitres},
+                    {"base", c->base}, {"sample", c->sample}};
         return {{"how", "drop"}, {"pink", std::get<bool>(t.how)}};
     }
     QJsonObject operator()(const PhotoKept& p) const
@@ -169,10 +166,11 @@ AfterWhat readWhat(std::size_t kind, const JsonCursor& at)
         return VerdictGiven{at.word<Verdict>("verdict", verdictFromCode, Verdict::Again),
                             text(at, "words", limits::journalNote)};
     case 8: {
-        LessonKept out{at.text("words", qsizetype(limits::journalNote)).toStdString(), {},
+        LessonKept out{at.text("words", qsizetype(limits::journalNote)).toStdString(),
+                       {},
                        text(at, "mould", limits::mould)};
-        for (const QString& id : at.words("materials", qsizetype(limits::mostAboutMaterials),
-                                          qsizetype(limits::id)))
+        for (const QString& id :
+             at.words("materials", qsizetype(limits::mostAboutMaterials), qsizetype(limits::id)))
             out.materials.push_back(id.toStdString());
         return out;
     }

@@ -132,7 +132,8 @@ QByteArray headerOf(const QList<BackupEntry>& entries, const QDateTime& now)
     return QByteArray(magic) + QByteArray::number(json.size()) + '\n' + json + '\n';
 }
 
-// Reads a backup from its beginning to its end, handing out each file's bytes; every sum is checked.
+// Reads a backup from its beginning to its end, handing out each file's bytes; every sum is
+// checked.
 class BackupReader {
 public:
     explicit BackupReader(const QString& path) : path_(path), file_(path) {}
@@ -160,9 +161,10 @@ public:
             const QJsonObject f = value.toObject();
             const BackupEntry e{f["name"].toString(), qint64(f["bytes"].toDouble(-1)),
                                 f["sha256"].toString().toLatin1()};
-            const bool twice =
-                std::ranges::any_of(entries_, [&](const BackupEntry& o) { return o.name == e.name; });
-            if (!isOurs(e.name) || e.bytes < 0 || e.bytes > mostFile || e.sha256.size() != 64 || twice)
+            const bool twice = std::ranges::any_of(
+                entries_, [&](const BackupEntry& o) { return o.name == e.name; });
+            if (!isOurs(e.name) || e.bytes < 0 || e.bytes > mostFile || e.sha256.size() != 64 ||
+                twice)
                 return damaged();
             entries_.append(e);
         }
@@ -376,9 +378,10 @@ std::variant<QString, FileFault> takePlanned(const QString& folder, const QDateT
     plan.close();
     // Only a folder beside this one, by its name.
     const QString unpacked = QFileInfo(folder).absolutePath() + QLatin1Char('/') + name;
-    const bool good = !name.isEmpty() && !name.contains(QLatin1Char('/')) &&
-                      name.startsWith(QFileInfo(folder).fileName() + QStringLiteral(".restored-")) &&
-                      QFileInfo(unpacked).isDir();
+    const bool good =
+        !name.isEmpty() && !name.contains(QLatin1Char('/')) &&
+        name.startsWith(QFileInfo(folder).fileName() + QStringLiteral(".restored-")) &&
+        QFileInfo(unpacked).isDir();
     auto taken = good ? takeBackup(unpacked, folder, now)
                       : std::variant<QString, FileFault>(FileFault{Code::Missing, name, {}});
     plan.remove();

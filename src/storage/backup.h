@@ -1,6 +1,6 @@
-// A whole workshop in one file: journal, shelf, fittings and photographs, each with its SHA-256, and
-// one over all of it (docs/formats/backup.md). Tried on writing; restored beside the present data
-// and looked at before it takes their place.
+// A whole workshop in one file: journal, shelf, fittings and photographs, each with its SHA-256,
+// and one over all of it (docs/formats/backup.md). Tried on writing; restored beside the present
+// data and looked at before it takes their place.
 #pragma once
 
 #include "storage/file_fault.h"

@@ -32,8 +32,8 @@ QJsonValue orNothing(const std::optional<double>& value)
 
 QJsonValue interval(const std::optional<Interval>& i)
 {
-    return i ? QJsonValue(QJsonObject{
-                   {"low", i->low()}, {"typical", i->typical()}, {"high", i->high()}})
+    return i ? QJsonValue(
+                   QJsonObject{{"low", i->low()}, {"typical", i->typical()}, {"high", i->high()}})
              : QJsonValue();
 }
 
@@ -73,7 +73,7 @@ QJsonObject traitsJson(const Differing& d)
 {
     QJsonArray values;
     for (const Trait* t : d.values)
-        values.append(!t          ? QJsonValue()
+        values.append(!t         ? QJsonValue()
                       : t->value ? QJsonValue(*t->value)
                                  : QJsonValue(qt(t->text)));
     return {{"what", codeOf(d.key.kind)},
@@ -155,18 +155,17 @@ QJsonObject summariesToJson(const QList<BatchSummary>& batches)
 {
     QJsonArray list;
     for (const BatchSummary& s : batches)
-        list.append(QJsonObject{{"id", s.id},
-                                {"name", s.name},
-                                {"state", stateWord(s.state)},
-                                {"begun", moment(s.started.toMSecsSinceEpoch())},
-                                {"ended", s.finished.isValid()
-                                              ? moment(s.finished.toMSecsSinceEpoch())
-                                              : QJsonValue()},
-                                {"superfatPlanned", s.superfatPlanned},
-                                {"strengthPlanned", s.strengthPlanned},
-                                {"superfat", orNothing(s.superfat)},
-                                {"strength", orNothing(s.strength)},
-                                {"batter", orNothing(s.batterGrams)}});
+        list.append(QJsonObject{
+            {"id", s.id},
+            {"name", s.name},
+            {"state", stateWord(s.state)},
+            {"begun", moment(s.started.toMSecsSinceEpoch())},
+            {"ended", s.finished.isValid() ? moment(s.finished.toMSecsSinceEpoch()) : QJsonValue()},
+            {"superfatPlanned", s.superfatPlanned},
+            {"strengthPlanned", s.strengthPlanned},
+            {"superfat", orNothing(s.superfat)},
+            {"strength", orNothing(s.strength)},
+            {"batter", orNothing(s.batterGrams)}});
     return {{"format", "rhexion-batches"}, {"version", batchJsonVersion}, {"batches", list}};
 }
 
@@ -182,16 +181,15 @@ QJsonObject comparisonToJson(const Comparison& c, std::span<const Compared> all)
     for (const DifferingResult& d : c.outcomes) {
         QJsonArray values;
         for (const Result* r : d.values)
-            values.append(!r          ? QJsonValue()
+            values.append(!r         ? QJsonValue()
                           : r->value ? QJsonValue(*r->value)
                                      : QJsonValue(qt(r->text)));
         outcomes.append(QJsonObject{
             {"what", codeOf(d.key.kind)}, {"item", qt(d.key.item)}, {"values", values}});
     }
     for (const WouldTell& w : c.wouldTell)
-        tell.append(QJsonObject{{"like", double(w.like)},
-                                {"changedAs", double(w.changedAs)},
-                                {"group", int(w.group)}});
+        tell.append(QJsonObject{
+            {"like", double(w.like)}, {"changedAs", double(w.changedAs)}, {"group", int(w.group)}});
     return {{"format", "rhexion-comparison"},
             {"version", batchJsonVersion},
             {"batches", batches},

@@ -19,12 +19,13 @@ namespace {
 using Code = FileFault::Code;
 
 // What came after the day has kinds of its own (after_json.h).
-constexpr const char* kinds[] = {"begun",       "step-done",   "step-reopened", "weighed",
-                                 "added",       "taken-back",  "noted",         "finished",
-                                 "stopped",     "reading",     "looked-in",     "step-skipped",
-                                 "step-chosen", "timer-set",   "timer-stopped", "blended",
-                                 "part-lost",   "substituted", "near-miss",     "",
-                                 ""};
+constexpr const char* kinds[] = {"begun",       "step-done", "step-reopened",
+                                 "weighed",     "added",     "taken-back",
+                                 "noted",       "finished",  "stopped",
+                                 "reading",     "looked-in", "step-skipped",
+                                 "step-chosen", "timer-set", "timer-stopped",
+                                 "blended",     "part-lost", "substituted",
+                                 "near-miss",   "",          ""};
 static_assert(std::size(kinds) == std::variant_size_v<Happening>);
 
 constexpr double largest = Mass::largestGrams;

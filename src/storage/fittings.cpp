@@ -3,8 +3,8 @@
 #include "core/materials/limits.h"
 #include "storage/heat_json.h"
 #include "storage/json_cursor.h"
-#include "storage/terms_json.h"
 #include "storage/mould_json.h"
+#include "storage/terms_json.h"
 #include "storage/whole_file.h"
 
 #include <QFile>

@@ -39,8 +39,7 @@ InciName inciNameOf(const Material& material)
 InciName inciNameOf(const Material& material, const std::map<std::string, InciName>& own)
 {
     const auto found = own.find(material.id);
-    return found != own.end() && !found->second.name.empty() ? found->second
-                                                             : inciNameOf(material);
+    return found != own.end() && !found->second.name.empty() ? found->second : inciNameOf(material);
 }
 
 } // namespace rhexion

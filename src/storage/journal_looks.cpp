@@ -98,9 +98,8 @@ Journal::Result<QList<DueOfBatch>> Journal::dues(std::int64_t from, std::int64_t
         for (const Due& due : duesOf(batch, curedOf(batch, schools)))
             if (due.at >= from && due.at < until)
                 out.append({QString::fromStdString(batch.id), nameOf(batch), due});
-    std::ranges::stable_sort(out, {}, [](const DueOfBatch& d) {
-        return std::tuple(d.due.at, d.batch, d.due.kind);
-    });
+    std::ranges::stable_sort(
+        out, {}, [](const DueOfBatch& d) { return std::tuple(d.due.at, d.batch, d.due.kind); });
     return out;
 }
 
@@ -120,12 +119,11 @@ Journal::Result<QList<LessonOf>> Journal::lessons(const QStringList& materials) 
             };
             if (lesson && !retired.contains(a.event) &&
                 (materials.isEmpty() || std::ranges::any_of(lesson->materials, about)))
-                out.append({a.event, QString::fromStdString(batch.id), nameOf(batch), a.on,
-                            *lesson});
+                out.append(
+                    {a.event, QString::fromStdString(batch.id), nameOf(batch), a.on, *lesson});
         }
-    std::ranges::stable_sort(out, std::greater<>(), [](const LessonOf& l) {
-        return std::pair(l.on, l.event);
-    });
+    std::ranges::stable_sort(out, std::greater<>(),
+                             [](const LessonOf& l) { return std::pair(l.on, l.event); });
     return out;
 }
 
@@ -221,9 +219,8 @@ Journal::Result<QList<DrawOf>> Journal::draws(const QString& material, std::int6
         for (const AddedAt& added : batch.topUps)
             add(added.topUp.material, added.topUp.grams, added.at);
     }
-    std::ranges::stable_sort(out, {}, [](const DrawOf& d) {
-        return std::tuple(d.at, d.batch, d.grams);
-    });
+    std::ranges::stable_sort(out, {},
+                             [](const DrawOf& d) { return std::tuple(d.at, d.batch, d.grams); });
     return out;
 }
 

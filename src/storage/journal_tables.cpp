@@ -121,12 +121,12 @@ Done keepDues(QSqlDatabase& db, const Batch& batch)
             const bool same = due.kind != DueKind::Ready || !ofSchool;
             if (same && school == 1)
                 continue;
-            if (auto fault = run(db,
-                                 "INSERT INTO batch_due (batch, kind, school, opens, at, closes)"
-                                 " VALUES (?, ?, ?, ?, ?, ?)",
-                                 {text(batch.id), QString::fromLatin1(codeOf(due.kind)),
-                                  same ? -1 : school, qint64(due.opens), qint64(due.at),
-                                  qint64(due.closes)}))
+            if (auto fault =
+                    run(db,
+                        "INSERT INTO batch_due (batch, kind, school, opens, at, closes)"
+                        " VALUES (?, ?, ?, ?, ?, ?)",
+                        {text(batch.id), QString::fromLatin1(codeOf(due.kind)), same ? -1 : school,
+                         qint64(due.opens), qint64(due.at), qint64(due.closes)}))
                 return fault;
         }
     return std::nullopt;
@@ -187,12 +187,11 @@ bool movesFolds(const Event& event)
 std::optional<FileFault> refold(QSqlDatabase& db, const Batch& batch)
 {
     const QString id = text(batch.id);
-    for (const char* sql : {"DELETE FROM lesson_about WHERE event IN"
-                            " (SELECT event FROM lesson WHERE batch = ?)",
-                            "DELETE FROM lesson WHERE batch = ?",
-                            "DELETE FROM batch_due WHERE batch = ?",
-                            "DELETE FROM batch_fact WHERE batch = ?",
-                            "DELETE FROM batch_bars WHERE batch = ?"})
+    for (const char* sql :
+         {"DELETE FROM lesson_about WHERE event IN"
+          " (SELECT event FROM lesson WHERE batch = ?)",
+          "DELETE FROM lesson WHERE batch = ?", "DELETE FROM batch_due WHERE batch = ?",
+          "DELETE FROM batch_fact WHERE batch = ?", "DELETE FROM batch_bars WHERE batch = ?"})
         if (auto fault = run(db, sql, {id}))
             return fault;
     // What was taken back is no longer found.
@@ -204,8 +203,8 @@ std::optional<FileFault> refold(QSqlDatabase& db, const Batch& batch)
     if (auto fault = keepDues(db, batch))
         return fault;
     for (const std::string& fact : factsOf(batch))
-        if (auto fault = run(db, "INSERT INTO batch_fact (fact, batch) VALUES (?, ?)",
-                             {text(fact), id}))
+        if (auto fault =
+                run(db, "INSERT INTO batch_fact (fact, batch) VALUES (?, ?)", {text(fact), id}))
             return fault;
     if (auto fault = keepLessons(db, batch))
         return fault;
@@ -276,9 +275,9 @@ std::optional<FileFault> takeInDraws(QSqlDatabase& db, const Event& event)
     if (std::holds_alternative<BatchBegun>(event.what))
         return beginDraws(db, *fold({&event, 1}));
     if (const auto* now = std::get_if<WeighedNow>(&event.what))
-        return run(db, "UPDATE draw SET grams = ?, at = ? WHERE batch = ? AND target = ?",
-                   {now->weighed.grams, qint64(event.at), text(event.batch),
-                    keyOf(now->weighed.target)});
+        return run(
+            db, "UPDATE draw SET grams = ?, at = ? WHERE batch = ? AND target = ?",
+            {now->weighed.grams, qint64(event.at), text(event.batch), keyOf(now->weighed.target)});
     if (const auto* added = std::get_if<AddedBeside>(&event.what)) {
         const QString target = QStringLiteral("beside:") + text(event.id);
         if (auto fault = oneDraw(db, event.batch, target, *added->topUp.material))

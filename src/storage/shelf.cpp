@@ -6,10 +6,10 @@
 #include "storage/material_file.h"
 #include "storage/sqlite_file.h"
 
+#include <QDateTime>
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
-#include <QDateTime>
 #include <QSqlQuery>
 #include <QVariant>
 

@@ -97,9 +97,8 @@ Journal::Result<QList<DueOfBatch>> SqliteJournal::dues(std::int64_t from, std::i
         });
     if (fault)
         return *std::move(fault);
-    std::ranges::stable_sort(out, {}, [](const DueOfBatch& d) {
-        return std::tuple(d.due.at, d.batch, d.due.kind);
-    });
+    std::ranges::stable_sort(
+        out, {}, [](const DueOfBatch& d) { return std::tuple(d.due.at, d.batch, d.due.kind); });
     return out;
 }
 
@@ -140,12 +139,12 @@ Journal::Result<MaterialHistory> SqliteJournal::history(const QString& material)
     const auto those = QStringLiteral("SELECT m.batch FROM batch_material m JOIN batch_fact f ON"
                                       " f.batch = m.batch AND f.fact = 'made'"
                                       " WHERE m.material = ?");
-    auto fault = rows(QStringLiteral("SELECT count(*), max(started) FROM batch WHERE id IN (%1)")
-                          .arg(those),
-                      {material}, [&](const QSqlQuery& row) {
-                          out.batches = row.value(0).toInt();
-                          out.last = momentOf(row.value(1).toLongLong());
-                      });
+    auto fault =
+        rows(QStringLiteral("SELECT count(*), max(started) FROM batch WHERE id IN (%1)").arg(those),
+             {material}, [&](const QSqlQuery& row) {
+                 out.batches = row.value(0).toInt();
+                 out.last = momentOf(row.value(1).toLongLong());
+             });
     if (!fault)
         fault = rows(QStringLiteral("SELECT fact, count(*) FROM batch_fact WHERE batch IN (%1)"
                                     " AND (fact = 'told' OR fact LIKE 'seen:%' OR"
@@ -171,30 +170,30 @@ Journal::Result<QList<PatternCount>> SqliteJournal::patternCounts(const QString&
 {
     int all = 0, allWith = 0;
     QList<PatternCount> out;
-    const QString had =
-        QStringLiteral("batch IN (SELECT batch FROM batch_fact WHERE fact = ?)");
-    auto fault = rows(QStringLiteral("SELECT count(*), total(%1) FROM batch_fact WHERE fact = 'told'")
-                          .arg(had),
-                      {outcome}, [&](const QSqlQuery& row) {
-                          all = row.value(0).toInt();
-                          allWith = int(row.value(1).toDouble());
-                      });
+    const QString had = QStringLiteral("batch IN (SELECT batch FROM batch_fact WHERE fact = ?)");
+    auto fault = rows(
+        QStringLiteral("SELECT count(*), total(%1) FROM batch_fact WHERE fact = 'told'").arg(had),
+        {outcome}, [&](const QSqlQuery& row) {
+            all = row.value(0).toInt();
+            allWith = int(row.value(1).toDouble());
+        });
     if (!fault)
-        fault = rows(
-            QStringLiteral("SELECT fact, count(*), total(%1) FROM (SELECT fact, batch FROM"
-                           " batch_fact UNION ALL SELECT 'with:' || material, batch FROM"
-                           " batch_material) WHERE batch IN (%2) AND fact NOT LIKE 'seen:%'"
-                           " AND fact NOT LIKE 'verdict:%' AND fact NOT LIKE 'pair:%' AND fact NOT IN ('told', 'made')"
-                           " GROUP BY fact ORDER BY fact")
-                .replace(QStringLiteral("%1"), had)
-                .replace(QStringLiteral("%2"), QLatin1String(told)),
-            {outcome}, [&](const QSqlQuery& row) {
-                PatternCount c{utf8(row, 0), row.value(1).toInt(), int(row.value(2).toDouble()), 0,
-                               0};
-                c.without = all - c.with;
-                c.withoutOutcome = allWith - c.withOutcome;
-                out.append(std::move(c));
-            });
+        fault =
+            rows(QStringLiteral("SELECT fact, count(*), total(%1) FROM (SELECT fact, batch FROM"
+                                " batch_fact UNION ALL SELECT 'with:' || material, batch FROM"
+                                " batch_material) WHERE batch IN (%2) AND fact NOT LIKE 'seen:%'"
+                                " AND fact NOT LIKE 'verdict:%' AND fact NOT LIKE 'pair:%' AND "
+                                "fact NOT IN ('told', 'made')"
+                                " GROUP BY fact ORDER BY fact")
+                     .replace(QStringLiteral("%1"), had)
+                     .replace(QStringLiteral("%2"), QLatin1String(told)),
+                 {outcome}, [&](const QSqlQuery& row) {
+                     PatternCount c{utf8(row, 0), row.value(1).toInt(),
+                                    int(row.value(2).toDouble()), 0, 0};
+                     c.without = all - c.with;
+                     c.withoutOutcome = allWith - c.withOutcome;
+                     out.append(std::move(c));
+                 });
     if (fault)
         return *std::move(fault);
     return out;
@@ -207,13 +206,14 @@ Journal::Result<QList<DrawOf>> SqliteJournal::draws(const QString& material,
     QVariantList values{qint64(since)};
     if (!material.isEmpty())
         values.append(material);
-    auto fault = rows(QStringLiteral("SELECT batch, material, lot, at, grams FROM draw WHERE grams"
-                                     " IS NOT NULL AND at >= ?%1 ORDER BY at, batch, grams")
-                          .arg(material.isEmpty() ? QString() : QStringLiteral(" AND material = ?")),
-                      values, [&](const QSqlQuery& row) {
-                          out.append({row.value(0).toString(), utf8(row, 1), utf8(row, 2),
-                                      row.value(3).toLongLong(), row.value(4).toDouble()});
-                      });
+    auto fault =
+        rows(QStringLiteral("SELECT batch, material, lot, at, grams FROM draw WHERE grams"
+                            " IS NOT NULL AND at >= ?%1 ORDER BY at, batch, grams")
+                 .arg(material.isEmpty() ? QString() : QStringLiteral(" AND material = ?")),
+             values, [&](const QSqlQuery& row) {
+                 out.append({row.value(0).toString(), utf8(row, 1), utf8(row, 2),
+                             row.value(3).toLongLong(), row.value(4).toDouble()});
+             });
     if (fault)
         return *std::move(fault);
     return out;
@@ -272,10 +272,10 @@ Journal::Result<QStringList> SqliteJournal::codes(const QString& beginning) cons
 Journal::Result<QString> SqliteJournal::batchOfCode(const QString& code) const
 {
     QString out;
-    auto fault = rows(QStringLiteral("SELECT r.batch FROM batch_bars r JOIN batch b ON b.id = r.batch"
-                                     " WHERE r.code = ? ORDER BY b.started, b.id"),
-                      {code},
-                      [&](const QSqlQuery& row) { out = row.value(0).toString(); });
+    auto fault =
+        rows(QStringLiteral("SELECT r.batch FROM batch_bars r JOIN batch b ON b.id = r.batch"
+                            " WHERE r.code = ? ORDER BY b.started, b.id"),
+             {code}, [&](const QSqlQuery& row) { out = row.value(0).toString(); });
     if (fault)
         return *std::move(fault);
     return out;

@@ -74,9 +74,9 @@ std::variant<StockNow, FileFault> stockNow(const Shelf& shelf, const Journal& jo
     for (const JarOf& jar : out.jars)
         onHand[jar.material] += std::max(0.0, jar.now.grams.value_or(0.0));
     for (const auto& [material, grams] : onHand) {
-        const LowAnswer answer = isLow(
-            {grams, now.toMSecsSinceEpoch(), terms.weeksToGet, regularGrams[material]},
-            byMaterial[material]);
+        const LowAnswer answer =
+            isLow({grams, now.toMSecsSinceEpoch(), terms.weeksToGet, regularGrams[material]},
+                  byMaterial[material]);
         if (answer.low)
             out.low.append({material, grams, answer.wanted});
     }

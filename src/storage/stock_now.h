@@ -26,11 +26,11 @@ struct AgainOf {
     int bars = 0; // ready or curing
 };
 struct StockNow {
-    QList<JarOf> jars;     // open ones
-    QList<JarOf> dated;    // those past their date or within four weeks of it, first ones first
-    QList<JarOf> short_;   // more was used than they held
+    QList<JarOf> jars;   // open ones
+    QList<JarOf> dated;  // those past their date or within four weeks of it, first ones first
+    QList<JarOf> short_; // more was used than they held
     QList<LowOf> low;
-    QList<AgainOf> again;  // fewer bars than the maker wants of what is to be made again
+    QList<AgainOf> again; // fewer bars than the maker wants of what is to be made again
 };
 std::variant<StockNow, FileFault> stockNow(const Shelf& shelf, const Journal& journal,
                                            const AfterTerms& terms, const QDateTime& now);

@@ -8,7 +8,7 @@ constexpr double mostMoney = 1e9;
 
 struct SideOf {
     const char* key;
-    double LabelSheet::* side;
+    double LabelSheet::*side;
 };
 constexpr SideOf sides[] = {
     {"pageWidth", &LabelSheet::pageWidth}, {"pageHeight", &LabelSheet::pageHeight},
@@ -17,7 +17,7 @@ constexpr SideOf sides[] = {
     {"across", &LabelSheet::across},       {"down", &LabelSheet::down}};
 struct MoneyOf {
     const char* key;
-    double AfterTerms::* value;
+    double AfterTerms::*value;
     double most;
 };
 constexpr MoneyOf numbers_[] = {{"limitFine", &AfterTerms::limitFine, 0.05},
@@ -105,9 +105,9 @@ AfterTerms readTerms(const JsonCursor& at)
     if (at.has("claims")) {
         t.claims.clear();
         for (const JsonCursor& c : at.array("claims", qsizetype(limits::mostClaims)))
-            t.claims.push_back({c.text("word", qsizetype(limits::claimWord)).toStdString(),
-                                c.flag("medical", true) ? ClaimKind::Medical
-                                                        : ClaimKind::NotShown});
+            t.claims.push_back(
+                {c.text("word", qsizetype(limits::claimWord)).toStdString(),
+                 c.flag("medical", true) ? ClaimKind::Medical : ClaimKind::NotShown});
     }
     if (at.has("inci")) {
         const JsonCursor names = at.object("inci");

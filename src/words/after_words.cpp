@@ -68,13 +68,14 @@ struct AfterSayer {
             return *pink ? AfterText::tr("drop of phenolphthalein: pink at once, free alkali there")
                          : AfterText::tr("drop of phenolphthalein: no pink at that spot");
         const auto* caustic = std::get_if<CausticTitration>(&t.how);
-        const auto found = caustic ? freeCaustic(*caustic)
-                                   : totalFreeAlkali(std::get<TotalTitration>(t.how));
+        const auto found =
+            caustic ? freeCaustic(*caustic) : totalFreeAlkali(std::get<TotalTitration>(t.how));
         const auto* share = std::get_if<Interval>(&found);
         if (!share)
             return AfterText::tr("titration without a result");
-        return caustic ? AfterText::tr("titrated: free caustic %1").arg(causticSaid(*share, s))
-                       : AfterText::tr("titrated: total free alkali %1").arg(causticSaid(*share, s));
+        return caustic
+                   ? AfterText::tr("titrated: free caustic %1").arg(causticSaid(*share, s))
+                   : AfterText::tr("titrated: total free alkali %1").arg(causticSaid(*share, s));
     }
     QString operator()(const PhotoKept& p) const
     {
@@ -88,7 +89,10 @@ struct AfterSayer {
     {
         return withWords(AfterText::tr("lesson"), l.words);
     }
-    QString operator()(const LessonRetired&) const { return AfterText::tr("a lesson was put away"); }
+    QString operator()(const LessonRetired&) const
+    {
+        return AfterText::tr("a lesson was put away");
+    }
     QString operator()(const NextChange& n) const
     {
         return withWords(AfterText::tr("next time"), n.words);
@@ -163,9 +167,8 @@ QString verdictName(Verdict verdict)
 
 QString barsToName(BarsTo to)
 {
-    return named<BarsTo>({AfterText::tr("sold"), AfterText::tr("given away"),
-                          AfterText::tr("kept"), AfterText::tr("used for tests"),
-                          AfterText::tr("spoiled")},
+    return named<BarsTo>({AfterText::tr("sold"), AfterText::tr("given away"), AfterText::tr("kept"),
+                          AfterText::tr("used for tests"), AfterText::tr("spoiled")},
                          to);
 }
 
@@ -261,15 +264,17 @@ QString money(double minor, const std::string& currency, int minorDigits, const 
 {
     // Half to even, as sums of money are rounded.
     const double whole = std::nearbyint(minor);
-    return AfterText::tr("%1 %2").arg(speech.number(whole / std::pow(10.0, minorDigits), minorDigits),
-                                      QString::fromStdString(currency));
+    return AfterText::tr("%1 %2").arg(
+        speech.number(whole / std::pow(10.0, minorDigits), minorDigits),
+        QString::fromStdString(currency));
 }
 
 QString cureDoesNot()
 {
-    return AfterText::tr("Lye does not evaporate. Cure takes water out and lets the soap harden; it "
-                         "changes neither superfat nor citrate, and pH hardly. A bar with lye left "
-                         "over stays so: only a test for free alkali tells.");
+    return AfterText::tr(
+        "Lye does not evaporate. Cure takes water out and lets the soap harden; it "
+        "changes neither superfat nor citrate, and pH hardly. A bar with lye left "
+        "over stays so: only a test for free alkali tells.");
 }
 
 QString labelLaw()

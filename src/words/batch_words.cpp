@@ -22,7 +22,6 @@ struct BatchText {
     Q_DECLARE_TR_FUNCTIONS(Batch)
 };
 
-
 class BatchPage {
 public:
     BatchPage(const Batch& batch, const Speech& speech) : b_(batch), s_(speech) {}
@@ -32,8 +31,9 @@ public:
         FactPage page;
         page.title = b_.formula.name.empty() ? BatchText::tr("without a name")
                                              : QString::fromStdString(b_.formula.name);
-        page.lead = b_.ended != 0 ? BatchText::tr("Begun %1, ended %2").arg(when(b_.begun), when(b_.ended))
-                                  : BatchText::tr("Begun %1").arg(when(b_.begun));
+        page.lead = b_.ended != 0
+                        ? BatchText::tr("Begun %1, ended %2").arg(when(b_.begun), when(b_.ended))
+                        : BatchText::tr("Begun %1").arg(when(b_.begun));
         if (b_.state == BatchState::Stopped)
             page.lead = BatchText::tr("%1. Stopped before its end.").arg(page.lead);
         return page;
@@ -50,10 +50,7 @@ public:
     FactSection unread() const;
 
 private:
-    QString when(std::int64_t ms) const
-    {
-        return s_.dateTime(QDateTime::fromMSecsSinceEpoch(ms));
-    }
+    QString when(std::int64_t ms) const { return s_.dateTime(QDateTime::fromMSecsSinceEpoch(ms)); }
     QString clock(std::int64_t ms) const
     {
         return s_.habits().locale.toString(QDateTime::fromMSecsSinceEpoch(ms).time(),
@@ -80,13 +77,27 @@ FactSection BatchPage::outcome() const
         strength = b_.made->strength;
     }
     const bool heavy = superfat && *superfat < 0.0;
-    out.facts.append({BatchText::tr("True superfat"), {}, {},
-                      heavy ? Fact::Tone::Danger : Fact::Tone::Plain, {}, {},
+    out.facts.append({BatchText::tr("True superfat"),
+                      {},
+                      {},
+                      heavy ? Fact::Tone::Danger : Fact::Tone::Plain,
+                      {},
+                      {},
                       {s_.percent(planned.superfatTrue), s_.percent(superfat)}});
-    out.facts.append({BatchText::tr("Batch strength"), {}, {}, Fact::Tone::Plain, {}, {},
+    out.facts.append({BatchText::tr("Batch strength"),
+                      {},
+                      {},
+                      Fact::Tone::Plain,
+                      {},
+                      {},
                       {s_.percent(planned.pure.strength), s_.percent(strength)}});
     if (b_.made)
-        out.facts.append({BatchText::tr("Batter"), {}, {}, Fact::Tone::Plain, {}, {},
+        out.facts.append({BatchText::tr("Batter"),
+                          {},
+                          {},
+                          Fact::Tone::Plain,
+                          {},
+                          {},
                           {s_.wholeMass(planned.batterGrams), s_.wholeMass(b_.made->batterGrams)}});
     return out;
 }
@@ -119,14 +130,22 @@ FactSection BatchPage::weighed() const
             remarks.append((off > 0 ? QStringLiteral("+") : QString()) + s_.mass(off));
         if (!before.isEmpty())
             remarks.append(BatchText::tr("before: %1").arg(before.join(QStringLiteral(", "))));
-        out.facts.append({targetName(w.target, b_.formula), {}, remarks.join(QStringLiteral("; ")),
-                          differs ? Fact::Tone::Care : Fact::Tone::Plain, {}, {},
+        out.facts.append({targetName(w.target, b_.formula),
+                          {},
+                          remarks.join(QStringLiteral("; ")),
+                          differs ? Fact::Tone::Care : Fact::Tone::Plain,
+                          {},
+                          {},
                           {s_.mass(planned), s_.mass(w.grams)}});
     }
     for (const auto& [event, topUp, at] : b_.topUps)
-        out.facts.append({QString::fromStdString(topUp.material->name), {},
+        out.facts.append({QString::fromStdString(topUp.material->name),
+                          {},
                           BatchText::tr("beside the plan, %1").arg(vesselPlace(topUp.vessel)),
-                          Fact::Tone::Care, {}, {}, {QString(), s_.mass(topUp.grams)}});
+                          Fact::Tone::Care,
+                          {},
+                          {},
+                          {QString(), s_.mass(topUp.grams)}});
     QStringList sentences;
     if (last.empty())
         sentences << BatchText::tr("Nothing was weighed.");
@@ -213,15 +232,19 @@ FactSection BatchPage::weeks() const
             std::holds_alternative<LessonRetired>(a.what))
             continue;
         const auto* seen = std::get_if<OutcomeSeen>(&a.what);
-        out.facts.append({capital(afterSaid(a, b_.formula, s_)), {}, {},
+        out.facts.append({capital(afterSaid(a, b_.formula, s_)),
+                          {},
+                          {},
                           seen && isMishap(seen->what) ? Fact::Tone::Care : Fact::Tone::Plain,
                           QStringLiteral("back:") + QString::fromStdString(a.event),
-                          BatchText::tr("Take back"), {date(a.on)}});
+                          BatchText::tr("Take back"),
+                          {date(a.on)}});
     }
     if (out.facts.isEmpty()) {
         out.columns.clear();
-        out.sentence = BatchText::tr("Nothing written down yet: how it came out of the mould, how it "
-                                     "cures, how it lathers.");
+        out.sentence =
+            BatchText::tr("Nothing written down yet: how it came out of the mould, how it "
+                          "cures, how it lathers.");
     }
     return out;
 }
@@ -235,15 +258,17 @@ FactSection BatchPage::judged() const
         if (std::holds_alternative<VerdictGiven>(a.what) ||
             std::holds_alternative<LessonKept>(a.what) ||
             std::holds_alternative<NextChange>(a.what))
-            out.facts.append({capital(afterSaid(a, b_.formula, s_)), {}, {}, Fact::Tone::Plain,
-                              (std::holds_alternative<LessonKept>(a.what)
-                                   ? QStringLiteral("retire:")
-                                   : QStringLiteral("back:")) +
-                                  QString::fromStdString(a.event),
-                              std::holds_alternative<LessonKept>(a.what)
-                                  ? BatchText::tr("Put away")
-                                  : BatchText::tr("Take back"),
-                              {date(a.on)}});
+            out.facts.append(
+                {capital(afterSaid(a, b_.formula, s_)),
+                 {},
+                 {},
+                 Fact::Tone::Plain,
+                 (std::holds_alternative<LessonKept>(a.what) ? QStringLiteral("retire:")
+                                                             : QStringLiteral("back:")) +
+                     QString::fromStdString(a.event),
+                 std::holds_alternative<LessonKept>(a.what) ? BatchText::tr("Put away")
+                                                            : BatchText::tr("Take back"),
+                 {date(a.on)}});
     return out;
 }
 
@@ -323,9 +348,9 @@ FactPage batchFacts(const Batch& batch, const Speech& speech)
 {
     const BatchPage b(batch, speech);
     FactPage page = b.head();
-    for (const auto part : {&BatchPage::outcome, &BatchPage::judged, &BatchPage::weeks,
-                            &BatchPage::weighed, &BatchPage::happened, &BatchPage::day,
-                            &BatchPage::notes, &BatchPage::unread})
+    for (const auto part :
+         {&BatchPage::outcome, &BatchPage::judged, &BatchPage::weeks, &BatchPage::weighed,
+          &BatchPage::happened, &BatchPage::day, &BatchPage::notes, &BatchPage::unread})
         add(page, (b.*part)());
     return page;
 }
@@ -335,19 +360,20 @@ FactPage assessorFacts(const Batch& batch, const Speech& speech)
     const BatchPage b(batch, speech);
     FactPage page = b.head();
     page.title = BatchText::tr("Batch record: %1").arg(page.title);
-    for (const auto part : {&BatchPage::outcome, &BatchPage::lots, &BatchPage::weighed,
-                            &BatchPage::happened, &BatchPage::day, &BatchPage::weeks,
-                            &BatchPage::notes, &BatchPage::unread})
+    for (const auto part :
+         {&BatchPage::outcome, &BatchPage::lots, &BatchPage::weighed, &BatchPage::happened,
+          &BatchPage::day, &BatchPage::weeks, &BatchPage::notes, &BatchPage::unread})
         add(page, (b.*part)());
     for (FactSection& section : page.sections)
         for (Fact& fact : section.facts)
             fact.action.clear(); // paper takes no press
     FactSection law;
     law.title = BatchText::tr("For the assessor");
-    law.sentence = BatchText::tr("Written by the maker's own journal from what was entered at the "
-                                 "bench. Planned figures come of the formula below; figures as made "
-                                 "come of the weights above. %1")
-                       .arg(labelLaw());
+    law.sentence =
+        BatchText::tr("Written by the maker's own journal from what was entered at the "
+                      "bench. Planned figures come of the formula below; figures as made "
+                      "come of the weights above. %1")
+            .arg(labelLaw());
     page.sections.append(law);
     return page;
 }

@@ -157,7 +157,8 @@ QString cannot(const Cannot& c, const Speech& s)
     case C::ReadingsOutOfOrder:
         return CannotText::tr("Each reading must be later than the one before it.");
     case C::TooFewWeights:
-        return CannotText::tr("Three weighings are needed for a curve; until then the rule speaks.");
+        return CannotText::tr(
+            "Three weighings are needed for a curve; until then the rule speaks.");
     case C::TooShort:
         return CannotText::tr("The weighings lie less than five days apart: weigh again later.");
     case C::BadMasses:

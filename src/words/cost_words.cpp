@@ -43,9 +43,9 @@ FactSection costFacts(const OrCannot<BatchCost>& result, const AfterTerms& t, in
             plain);
     if (cost.energy > 0.0)
         row(CostText::tr("Energy"), {}, sum(cost.energy), {}, plain);
-    const QString low =
-        cost.unknown > 0 ? CostText::tr("too low: without %n material(s)", nullptr, cost.unknown)
-                         : QString();
+    const QString low = cost.unknown > 0
+                            ? CostText::tr("too low: without %n material(s)", nullptr, cost.unknown)
+                            : QString();
     const Fact::Tone tone = cost.unknown > 0 ? Fact::Tone::Care : plain;
     row(CostText::tr("The batch"), {}, sum(cost.total()), low, tone);
     if (cost.perBar) {

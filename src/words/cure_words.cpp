@@ -34,10 +34,9 @@ FactSection rulesOf(const Cured& c)
     for (const CureRule rule : c.rules) {
         const CureDays d = daysOf(rule);
         out.facts.append({cureRuleSaid(rule),
-                          d.longest > d.least ? CureText::tr("%1 to %2 days")
-                                                    .arg(int(d.least))
-                                                    .arg(int(d.longest))
-                                              : wholeDays(d.least),
+                          d.longest > d.least
+                              ? CureText::tr("%1 to %2 days").arg(int(d.least)).arg(int(d.longest))
+                              : wholeDays(d.least),
                           {}});
     }
     return out;
@@ -48,14 +47,14 @@ FactSection weightsOf(const Cured& c, const Speech& s)
     FactSection out;
     out.title = CureText::tr("By weight");
     if (c.settled && c.bars > 0)
-        out.facts.append(
-            {CureText::tr("A bar should settle at"),
-             CureText::tr("%1 (%2 to %3)")
-                 .arg(s.mass(c.settled->typical()), s.mass(c.settled->low()),
-                      s.mass(c.settled->high())),
-             c.mayGain ? CureText::tr("a salt bar may gain weight in damp air")
-                       : CureText::tr("6 to 14 % of water stay in a lived-in room; common "
-                                      "practice, no source")});
+        out.facts.append({CureText::tr("A bar should settle at"),
+                          CureText::tr("%1 (%2 to %3)")
+                              .arg(s.mass(c.settled->typical()), s.mass(c.settled->low()),
+                                   s.mass(c.settled->high())),
+                          c.mayGain
+                              ? CureText::tr("a salt bar may gain weight in damp air")
+                              : CureText::tr("6 to 14 % of water stay in a lived-in room; common "
+                                             "practice, no source")});
     else if (c.bars == 0)
         out.facts.append({CureText::tr("A bar should settle at"), CureText::tr("not known"),
                           CureText::tr("write down how many bars were cut")});
@@ -68,8 +67,9 @@ FactSection weightsOf(const Cured& c, const Speech& s)
                                                  "left; common practice, no source")
                                   : CureText::tr("no size is written down, so a usual bar's")});
     if (!c.series) {
-        out.sentence = CureText::tr("No bar was weighed yet. Three weights over a week or more draw "
-                                    "the curve.");
+        out.sentence =
+            CureText::tr("No bar was weighed yet. Three weights over a week or more draw "
+                         "the curve.");
         return out;
     }
     if (const auto* cannot = c.fit ? std::get_if<Cannot>(&*c.fit) : nullptr)
@@ -123,8 +123,9 @@ FactPage cureFacts(const Batch& batch, const Cured& c, std::int64_t now, const S
     if (!c.wantsTest.empty()) {
         FactSection test;
         test.title = CureText::tr("A test comes first");
-        test.sentence = CureText::tr("No date stands in its place: do not use a bar before a test for "
-                                     "free alkali says that it is within the limit.");
+        test.sentence =
+            CureText::tr("No date stands in its place: do not use a bar before a test for "
+                         "free alkali says that it is within the limit.");
         for (const TestReason reason : c.wantsTest)
             test.facts.append({testReasonSaid(reason), {}, {}, Fact::Tone::Danger});
         page.sections.append(test);
@@ -138,12 +139,14 @@ FactPage cureFacts(const Batch& batch, const Cured& c, std::int64_t now, const S
     const double left = double(c.readyAt() - now) / double(daysInMs(1.0));
     ready.facts.append({CureText::tr("Counted from"), dayOf(c.from, s), {}});
     ready.facts.append({CureText::tr("Ready about"), dayOf(c.readyAt(), s),
-                        left > 0.0 ? CureText::tr("in %1").arg(wholeDays(std::ceil(left)))
-                                   : CureText::tr("for water and feel; it never says that a bar may "
-                                                  "go on skin")});
+                        left > 0.0
+                            ? CureText::tr("in %1").arg(wholeDays(std::ceil(left)))
+                            : CureText::tr("for water and feel; it never says that a bar may "
+                                           "go on skin")});
     if (c.days.longest > c.days.least)
         ready.facts.append({CureText::tr("By the patient school"),
-                            dayOf(c.from + daysInMs(std::max(c.days.longest, c.readyDay)), s), {}});
+                            dayOf(c.from + daysInMs(std::max(c.days.longest, c.readyDay)), s),
+                            {}});
     page.sections.append(ready);
     page.sections.append(rulesOf(c));
     page.sections.append(weightsOf(c, s));
@@ -173,8 +176,8 @@ FactSection mendOf(const Batch& batch, const Cured& c, const Speech& s)
         return out;
     const double now = c.dryGrams > 0.0 ? c.dryGrams / 0.9 : made.batterGrams;
     for (const double superfat : {0.05, 0.0}) {
-        const auto grams = oilToMend({c.caustic->high(), now, oil->sv->range.low(), superfat,
-                                      made.hydroxideMol});
+        const auto grams =
+            oilToMend({c.caustic->high(), now, oil->sv->range.low(), superfat, made.hydroxideMol});
         if (const double* g = std::get_if<double>(&grams))
             out.facts.append(
                 {superfat > 0.0 ? CureText::tr("For 5 % superfat after it: %1")
@@ -237,15 +240,16 @@ FactPage testFacts(const Batch& batch, const Cured& c, const AlkaliLimits& limit
         if (total) {
             found.facts.append({CureText::tr("Total free alkali"), causticSaid(*total, s), {}});
             const double carbonate = carbonateOf(total->typical(), caustic->typical());
-            found.facts.append({CureText::tr("Of it carbonate"),
-                                carbonate > 0.0 ? s.percent(carbonate, 3)
-                                                : CureText::tr("none found"),
-                                CureText::tr("as sodium carbonate")});
+            found.facts.append(
+                {CureText::tr("Of it carbonate"),
+                 carbonate > 0.0 ? s.percent(carbonate, 3) : CureText::tr("none found"),
+                 CureText::tr("as sodium carbonate")});
         }
         const Account made = batch.asMade();
         if (made.potassium.pureGrams > 0.0)
             found.facts.append(
-                {CureText::tr("There is potassium hydroxide in it"), {},
+                {CureText::tr("There is potassium hydroxide in it"),
+                 {},
                  CureText::tr("the standard precipitates potassium soap before it titrates, so the "
                               "figure is a guide only"),
                  Fact::Tone::Care});
@@ -256,21 +260,27 @@ FactPage testFacts(const Batch& batch, const Cured& c, const AlkaliLimits& limit
     FactSection how;
     how.title = CureText::tr("How, and what each way can say");
     how.facts = {
-        {CureText::tr("Sampling"), {},
+        {CureText::tr("Sampling"),
+         {},
          CureText::tr("shave edge, middle and core of two bars, mix, weigh 5 to 20 g to 0.05 g: a "
                       "mean, so a spot that looks different is tested by itself")},
-        {CureText::tr("Titration in alcohol"), {},
-         CureText::tr("dissolve in alcohol of 95 % or stronger that is neutral to phenolphthalein, "
-                      "titrate to colourless at once (ISO 456 in principle). Gloves; alcohol burns: "
-                      "no flame, warm it in a water bath and only until dissolved, for superfat goes "
-                      "on taking lye and the figure comes out low, the unsafe way")},
-        {CureText::tr("Total by titrating back"), {},
+        {CureText::tr("Titration in alcohol"),
+         {},
+         CureText::tr(
+             "dissolve in alcohol of 95 % or stronger that is neutral to phenolphthalein, "
+             "titrate to colourless at once (ISO 456 in principle). Gloves; alcohol burns: "
+             "no flame, warm it in a water bath and only until dissolved, for superfat goes "
+             "on taking lye and the figure comes out low, the unsafe way")},
+        {CureText::tr("Total by titrating back"),
+         {},
          CureText::tr("acid in excess, boil, titrate back (ISO 684 in principle)")},
-        {CureText::tr("A drop of phenolphthalein"), {},
+        {CureText::tr("A drop of phenolphthalein"),
+         {},
          CureText::tr("1 % in alcohol on a freshly cut, dry face: pink at once is free alkali. No "
                       "water on it: wet soap is pink by itself. Yes or no, never a figure, and of "
                       "that spot alone")},
-        {CureText::tr("Paper strips"), {},
+        {CureText::tr("Paper strips"),
+         {},
          CureText::tr("a 1 % solution of soap without free lye has pH 10.1, with 0.05 % 10.3, with "
                       "0.1 % 10.5, with 0.5 % 11.1, and strips read to 0.5: above 11 suspect lye, "
                       "below it says nothing. Nothing is safe by its pH")}};

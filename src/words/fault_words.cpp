@@ -169,7 +169,8 @@ QString fileFault(const FileFault& f)
         return WordsText::tr("%1 is no photograph that can be read: JPEG, PNG and WebP can.")
             .arg(fileSaid(f.place));
     case C::TooManyPixels:
-        return WordsText::tr("%1 is larger than %2 megapixels. Make it smaller and take it in then.")
+        return WordsText::tr(
+                   "%1 is larger than %2 megapixels. Make it smaller and take it in then.")
             .arg(fileSaid(f.place), f.detail);
     }
     return {};

@@ -136,7 +136,8 @@ std::optional<Span> spanOf(const QString& typed, const QDate& today, const QLoca
             if (typed.startsWith(plain(name) + QLatin1Char(' '))) {
                 const QString rest = typed.mid(name.size() + 1);
                 if (year.match(rest).hasMatch())
-                    return Span{monthBegin(rest.toInt(), m), monthBegin(rest.toInt(), m).addMonths(1)};
+                    return Span{monthBegin(rest.toInt(), m),
+                                monthBegin(rest.toInt(), m).addMonths(1)};
             }
         }
     return std::nullopt;
@@ -162,7 +163,8 @@ bool readRange(QString typed, std::optional<double>& from, std::optional<double>
     for (const QString& word : FindText::tr("over, above, more than, from").split(QLatin1Char(',')))
         if (typed.startsWith(plain(word) + QLatin1Char(' ')))
             return number(typed.mid(plain(word).size()), from);
-    for (const QString& word : FindText::tr("under, below, less than, up to").split(QLatin1Char(',')))
+    for (const QString& word :
+         FindText::tr("under, below, less than, up to").split(QLatin1Char(',')))
         if (typed.startsWith(plain(word) + QLatin1Char(' ')))
             return number(typed.mid(plain(word).size()), until);
     const QString to = QLatin1Char(' ') + plain(FindText::tr("to")) + QLatin1Char(' ');

@@ -41,11 +41,11 @@ FactSection listOf(const std::vector<LabelRow>& rows, const QString& title, cons
     out.title = title;
     out.sentence = sentence;
     for (const LabelRow& row : rows)
-        out.facts.append({QString::fromStdString(row.name),
-                          row.grams > 0.0 ? s.percent(row.share, 2) : QString(),
-                          row.plain ? LabelWords::tr("no INCI name is known: give it one")
-                                    : QString(),
-                          row.plain ? Fact::Tone::Care : Fact::Tone::Plain});
+        out.facts.append(
+            {QString::fromStdString(row.name),
+             row.grams > 0.0 ? s.percent(row.share, 2) : QString(),
+             row.plain ? LabelWords::tr("no INCI name is known: give it one") : QString(),
+             row.plain ? Fact::Tone::Care : Fact::Tone::Plain});
     return out;
 }
 
@@ -55,13 +55,15 @@ FactSection weightOf(const LabelSource& l, const Speech& s)
     out.title = LabelWords::tr("Net weight");
     const auto nominal = nominalOf(l);
     if (!nominal) {
-        out.sentence = LabelWords::tr("Not known: write down how many bars were cut, or weigh them.");
+        out.sentence =
+            LabelWords::tr("Not known: write down how many bars were cut, or weigh them.");
         return out;
     }
     out.facts.append({LabelWords::tr("On the label"), s.mass(*nominal),
-                      l.nominal ? QString()
-                                : LabelWords::tr("proposed: the low bound of what a bar settles at, "
-                                                 "rounded down to 5 g")});
+                      l.nominal
+                          ? QString()
+                          : LabelWords::tr("proposed: the low bound of what a bar settles at, "
+                                           "rounded down to 5 g")});
     const std::vector<double> weights = barWeights(l.batch);
     const auto checked = checkWeights(weights, *nominal);
     if (const auto* no = std::get_if<Cannot>(&checked)) {
@@ -72,7 +74,8 @@ FactSection weightOf(const LabelSource& l, const Speech& s)
         const bool good = c.verdict == WeightVerdict::MinimumMet ||
                           (average && c.verdict == WeightVerdict::AverageMet);
         out.facts.append(
-            {average ? LabelWords::tr("By the average system") : LabelWords::tr("By the minimum system"),
+            {average ? LabelWords::tr("By the average system")
+                     : LabelWords::tr("By the minimum system"),
              good ? LabelWords::tr("met") : LabelWords::tr("not met"),
              LabelWords::tr("of %1 weighed: mean %2, lightest %3, %4 lighter by more than %5")
                  .arg(c.weighed)
@@ -147,11 +150,11 @@ FactPage labelFacts(const LabelSource& l, const Speech& s)
                LabelWords::tr("By weight at the time of adding; Regulation (EC) 1223/2009, article "
                               "19, from memory. Below 1 % any order is allowed."),
                s));
-    page.sections.append(
-        listOf(labelAsSoap(batch), LabelWords::tr("Ingredients as in the finished soap"),
-               LabelWords::tr("By mass balance: what reacted is named as soap, what did not under its "
-                              "own name."),
-               s));
+    page.sections.append(listOf(
+        labelAsSoap(batch), LabelWords::tr("Ingredients as in the finished soap"),
+        LabelWords::tr("By mass balance: what reacted is named as soap, what did not under its "
+                       "own name."),
+        s));
     FactSection law;
     law.title = LabelWords::tr("Law and assessor");
     law.sentence = labelLaw();

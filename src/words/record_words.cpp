@@ -41,13 +41,13 @@ FactPage dueFacts(const QList<DueOfBatch>& dues, std::int64_t now, const Speech&
             day = on;
         }
         const bool late = d.due.kind != DueKind::Ready && d.due.closes < now;
-        page.sections.last().facts.append(
-            {dueName(d.due.kind), nameOr(d.name),
-             late ? RecordText::tr("its time is past") : QString(),
-             d.due.kind == DueKind::Test ? Fact::Tone::Danger
-             : late                      ? Fact::Tone::Care
-                                         : Fact::Tone::Plain,
-             QStringLiteral("batch:") + d.batch, RecordText::tr("Open")});
+        page.sections.last().facts.append({dueName(d.due.kind), nameOr(d.name),
+                                           late ? RecordText::tr("its time is past") : QString(),
+                                           d.due.kind == DueKind::Test ? Fact::Tone::Danger
+                                           : late                      ? Fact::Tone::Care
+                                                                       : Fact::Tone::Plain,
+                                           QStringLiteral("batch:") + d.batch,
+                                           RecordText::tr("Open")});
     }
     FactSection cure;
     cure.title = RecordText::tr("What these dates are not");
@@ -61,13 +61,14 @@ QList<CalendarEntry> calendarEntries(const QList<DueOfBatch>& dues)
 {
     QList<CalendarEntry> out;
     for (const DueOfBatch& d : dues)
-        out.append({QStringLiteral("%1-%2@rhexion").arg(d.batch, QLatin1String(codeOf(d.due.kind))),
-                    dueSaid(d),
-                    d.due.kind == DueKind::Ready
-                        ? RecordText::tr("Ready for water and feel. It never says that a bar may go "
-                                         "on skin.")
-                        : QString(),
-                    momentOf(d.due.at).toLocalTime().date()});
+        out.append(
+            {QStringLiteral("%1-%2@rhexion").arg(d.batch, QLatin1String(codeOf(d.due.kind))),
+             dueSaid(d),
+             d.due.kind == DueKind::Ready
+                 ? RecordText::tr("Ready for water and feel. It never says that a bar may go "
+                                  "on skin.")
+                 : QString(),
+             momentOf(d.due.at).toLocalTime().date()});
     return out;
 }
 
@@ -84,19 +85,21 @@ FactPage barsFacts(const QList<BarsOf>& bars, std::int64_t now, const Speech& s)
         left += b.bars.left();
         const bool isReady = b.ready != 0 && b.ready <= now;
         ready += isReady ? b.bars.left() : 0;
-        Fact fact{nameOr(b.name),
-                  RecordText::tr("%n bar(s)", nullptr, b.bars.left()),
-                  b.ready == 0 ? QString()
-                  : isReady    ? RecordText::tr("ready since %1").arg(s.date(momentOf(b.ready).toLocalTime().date()))
-                               : RecordText::tr("ready %1").arg(s.date(momentOf(b.ready).toLocalTime().date()))};
+        Fact fact{
+            nameOr(b.name), RecordText::tr("%n bar(s)", nullptr, b.bars.left()),
+            b.ready == 0 ? QString()
+            : isReady
+                ? RecordText::tr("ready since %1")
+                      .arg(s.date(momentOf(b.ready).toLocalTime().date()))
+                : RecordText::tr("ready %1").arg(s.date(momentOf(b.ready).toLocalTime().date()))};
         fact.action = QStringLiteral("batch:") + b.batch;
         fact.actionText = b.code.isEmpty() ? RecordText::tr("Open") : b.code;
         section.facts.append(fact);
     }
-    page.lead = bars.isEmpty()
-                    ? RecordText::tr("No bars are counted.")
-                    : RecordText::tr("%n bar(s) left, %1 of them ready by their day.", nullptr, left)
-                          .arg(ready);
+    page.lead = bars.isEmpty() ? RecordText::tr("No bars are counted.")
+                               : RecordText::tr("%n bar(s) left, %1 of them ready by their day.",
+                                                nullptr, left)
+                                     .arg(ready);
     page.sections.append(section);
     return page;
 }
@@ -106,18 +109,19 @@ FactPage stockFacts(const StockNow& stock, const std::function<QString(const std
 {
     FactPage page;
     page.title = RecordText::tr("The shelf as it is now");
-    const bool quiet =
-        stock.low.isEmpty() && stock.dated.isEmpty() && stock.short_.isEmpty() && stock.again.isEmpty();
+    const bool quiet = stock.low.isEmpty() && stock.dated.isEmpty() && stock.short_.isEmpty() &&
+                       stock.again.isEmpty();
     page.lead = quiet ? RecordText::tr("Nothing is low and nothing is near its date.")
                       : RecordText::tr("Notes for the next order.");
     const auto add = [&](FactSection section) {
         if (!section.facts.isEmpty())
             page.sections.append(std::move(section));
     };
-    FactSection low{RecordText::tr("Low"),
-                    RecordText::tr("By eight weeks of use and the time an order takes; by two makings "
-                                   "of what is made again where little was used."),
-                    {}};
+    FactSection low{
+        RecordText::tr("Low"),
+        RecordText::tr("By eight weeks of use and the time an order takes; by two makings "
+                       "of what is made again where little was used."),
+        {}};
     for (const LowOf& l : stock.low)
         low.facts.append({nameOf(l.material), s.wholeMass(l.onHand),
                           RecordText::tr("wanted: %1").arg(s.wholeMass(l.wanted)),
@@ -132,7 +136,8 @@ FactPage stockFacts(const StockNow& stock, const std::function<QString(const std
     add(dated);
     FactSection less{RecordText::tr("Count these"), {}, {}};
     for (const JarOf& jar : stock.short_)
-        less.facts.append({RecordText::tr("%1, %2").arg(nameOf(jar.material), jar.name), {},
+        less.facts.append({RecordText::tr("%1, %2").arg(nameOf(jar.material), jar.name),
+                           {},
                            RecordText::tr("the shelf says %1 less than you used: count it")
                                .arg(s.mass(-jar.now.grams.value_or(0.0))),
                            Fact::Tone::Care});
@@ -144,10 +149,15 @@ FactPage stockFacts(const StockNow& stock, const std::function<QString(const std
     FactSection jars{RecordText::tr("Open jars"), {}, {}};
     jars.columns = {RecordText::tr("holds"), RecordText::tr("best before")};
     for (const JarOf& jar : stock.jars)
-        jars.facts.append({RecordText::tr("%1, %2").arg(nameOf(jar.material), jar.name), {}, {},
-                           Fact::Tone::Plain, {}, {},
-                           {jar.now.grams ? s.wholeMass(*jar.now.grams) : QStringLiteral("—"),
-                            jar.bestBefore.isValid() ? s.date(jar.bestBefore) : QStringLiteral("—")}});
+        jars.facts.append(
+            {RecordText::tr("%1, %2").arg(nameOf(jar.material), jar.name),
+             {},
+             {},
+             Fact::Tone::Plain,
+             {},
+             {},
+             {jar.now.grams ? s.wholeMass(*jar.now.grams) : QStringLiteral("—"),
+              jar.bestBefore.isValid() ? s.date(jar.bestBefore) : QStringLiteral("—")}});
     add(jars);
     return page;
 }
@@ -174,14 +184,16 @@ QList<Remembered> remembered(const QList<LessonOf>& lessons,
                     l.batch, "lesson:" + l.event});
     for (const auto& [name, h] : histories)
         for (const auto& [fact, n] : h.facts) {
-            const auto seen = fact.starts_with("seen:") ? seenFromCode(fact.substr(5)) : std::nullopt;
+            const auto seen =
+                fact.starts_with("seen:") ? seenFromCode(fact.substr(5)) : std::nullopt;
             // Once is chance; told from half of the batches on.
             if (seen && isMishap(*seen) && n >= 2 && 2 * n >= h.told)
                 out.append({RecordText::tr("%1: %2 in %3 of %4 of your batches with it.")
                                 .arg(name, seenName(*seen))
                                 .arg(n)
                                 .arg(h.told),
-                            {}, "seen:" + name.toStdString() + fact});
+                            {},
+                            "seen:" + name.toStdString() + fact});
         }
     return out;
 }

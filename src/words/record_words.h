@@ -24,7 +24,7 @@ QString historySaid(const MaterialHistory& history);
 // One line a lesson or mishap of what stands on the bench.
 struct Remembered {
     QString text;
-    QString batch; // the link; empty where several
+    QString batch;   // the link; empty where several
     std::string key; // once said it is not said again
 };
 QList<Remembered> remembered(const QList<LessonOf>& lessons,

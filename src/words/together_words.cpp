@@ -102,8 +102,9 @@ QString causeSaid(const Comparison& c)
 {
     switch (c.cause) {
     case CauseTold::NothingDiffers:
-        return TogetherText::tr("Nothing that is written down differs. What came out otherwise came "
-                                "of something nobody noted, or of chance.");
+        return TogetherText::tr(
+            "Nothing that is written down differs. What came out otherwise came "
+            "of something nobody noted, or of chance.");
     case CauseTold::MayBeThisOne:
         return TogetherText::tr("One thing differs: %1. It may be the cause of what came out "
                                 "otherwise; one pair proves nothing, a second one says more.")
@@ -187,8 +188,8 @@ FactPage comparisonFacts(const Comparison& c, std::span<const Compared> all, con
     FactSection who;
     who.title = TogetherText::tr("Which");
     for (std::size_t i = 0; i < all.size(); ++i)
-        who.facts.append({heads[qsizetype(i)],
-                          QString::fromStdString(all[i].batch->formula.name), {}});
+        who.facts.append(
+            {heads[qsizetype(i)], QString::fromStdString(all[i].batch->formula.name), {}});
     page.sections.append(who);
     FactSection in;
     in.title = TogetherText::tr("What differs");
@@ -199,9 +200,10 @@ FactPage comparisonFacts(const Comparison& c, std::span<const Compared> all, con
             fact.cells << traitSaid(d.key.kind, t, s);
         in.facts.append(fact);
     }
-    in.sentence = TogetherText::tr("%n other thing(s) are the same, as far as scale and thermometer "
-                                   "tell.",
-                                   nullptr, int(c.same));
+    in.sentence =
+        TogetherText::tr("%n other thing(s) are the same, as far as scale and thermometer "
+                         "tell.",
+                         nullptr, int(c.same));
     page.sections.append(in);
     FactSection out;
     out.title = TogetherText::tr("What came of it");
@@ -229,9 +231,10 @@ FactPage comparisonFacts(const Comparison& c, std::span<const Compared> all, con
         Fact fact{TogetherText::tr("Like %1, with %2 as in %3")
                       .arg(heads[qsizetype(w.like)], traitGroupName(w.group),
                            heads[qsizetype(w.changedAs)]),
-                  {}, inFormula ? QString()
-                                : TogetherText::tr("no formula can say it: do it by hand")};
-        fact.action = QStringLiteral("repeat:%1:%2:%3").arg(w.like).arg(w.changedAs).arg(int(w.group));
+                  {},
+                  inFormula ? QString() : TogetherText::tr("no formula can say it: do it by hand")};
+        fact.action =
+            QStringLiteral("repeat:%1:%2:%3").arg(w.like).arg(w.changedAs).arg(int(w.group));
         fact.actionText = TogetherText::tr("Put it on the bench");
         tell.facts.append(fact);
     }
@@ -312,18 +315,22 @@ FactPage patternFacts(const QString& outcome, std::span<const Pattern> patterns,
         if (section.facts.size() >= most)
             continue;
         const PatternCount& c = p.count;
-        section.facts.append({batchFactSaid(c.fact, name), {},
+        section.facts.append({batchFactSaid(c.fact, name),
+                              {},
                               p.few ? TogetherText::tr("few batches") : QString(),
-                              Fact::Tone::Plain, {}, {},
+                              Fact::Tone::Plain,
+                              {},
+                              {},
                               {share(c.withOutcome, c.with, p.with),
                                share(c.withoutOutcome, c.without, p.without)}});
     }
     if (clear.facts.isEmpty())
         clear.sentence = TogetherText::tr("Nothing yet.");
-    clear.sentence += clear.facts.isEmpty()
-                          ? QString()
-                          : TogetherText::tr("The range is where nine of ten such shares lie. Of many "
-                                             "things looked at, some stand apart by chance alone.");
+    clear.sentence +=
+        clear.facts.isEmpty()
+            ? QString()
+            : TogetherText::tr("The range is where nine of ten such shares lie. Of many "
+                               "things looked at, some stand apart by chance alone.");
     page.sections = {clear, unclear};
     return page;
 }

@@ -324,8 +324,9 @@ private Q_SLOTS:
         QVERIFY(view().photos().isVisible());
         QVERIFY(shop_->said().contains(QLatin1String("no photograph that can be read")));
         for (int i = 0; i < 3; ++i)
-            QCOMPARE(QDateTime::fromMSecsSinceEpoch(view().batch()->after[std::size_t(i)].on).date(),
-                     shop_->now.addDays(-10 + i).date());
+            QCOMPARE(
+                QDateTime::fromMSecsSinceEpoch(view().batch()->after[std::size_t(i)].on).date(),
+                shop_->now.addDays(-10 + i).date());
         // Gone from its folder it is said so, and nothing breaks.
         QDir(shop_->dir.filePath(QStringLiteral("photos"))).removeRecursively();
         show(QString::fromStdString(view().batch()->id));
@@ -410,8 +411,8 @@ private Q_SLOTS:
             }
         QVERIFY(!journal().append(all));
         QVERIFY(oil > 0.0);
-        const auto jars = std::get<QList<JarOf>>(
-            jarsOf(*shop_->window->stock().shelf(), journal(), "olive-oil"));
+        const auto jars =
+            std::get<QList<JarOf>>(jarsOf(*shop_->window->stock().shelf(), journal(), "olive-oil"));
         QCOMPARE(jars.size(), 1);
         QCOMPARE(jars[0].now.grams.value(), 1000.0 - oil);
         stock.refresh();
@@ -431,11 +432,13 @@ private Q_SLOTS:
         QVERIFY(window->pageText().contains(QLatin1String("It holds less")));
         window->leaveButton()->click();
         QVERIFY(QDir(QFileInfo(shop_->dir.path()).path())
-                    .entryList({QFileInfo(shop_->dir.path()).fileName() + QStringLiteral(".restored-*")})
+                    .entryList(
+                        {QFileInfo(shop_->dir.path()).fileName() + QStringLiteral(".restored-*")})
                     .isEmpty());
         QVERIFY(!QFile::exists(shop_->dir.path() + QStringLiteral(".take")));
         QFile damaged(file);
-        QVERIFY(damaged.open(QIODevice::ReadWrite) && damaged.seek(500) && damaged.write("x", 1) == 1);
+        QVERIFY(damaged.open(QIODevice::ReadWrite) && damaged.seek(500) &&
+                damaged.write("x", 1) == 1);
         damaged.close();
         QVERIFY(!backups.lookAt(file));
     }

@@ -109,7 +109,8 @@ private Q_SLOTS:
         row("journal of what", {"journal", "burn", kept}, 2, "burn");
         row("journal compares two", {"journal", "compare", kept, "a"}, 2, "two to six");
         row("backup of no folder", {"journal", "backup", "/no/such", kept}, 1, "no such folder");
-        row("a file that is no backup", {"journal", "backup", "--check", recipe}, 1, "not a Rhexion");
+        row("a file that is no backup", {"journal", "backup", "--check", recipe}, 1,
+            "not a Rhexion");
         row("no journal", {"working", good, "--journal", recipe}, 1, "not a Rhexion file");
         row("heat of a jug", {"heat", "jug", good}, 0, "All of this is an estimate");
         row("heat of a meeting", {"heat", "meet", good}, 0, "Melt and mix the oils");

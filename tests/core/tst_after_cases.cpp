@@ -129,9 +129,8 @@ const std::map<QString, Answer> answers{
      }},
     {"ready_day",
      [](const CaseRow& c) -> CaseAnswer {
-         return std::max(c.number("rule"), c.text("settle") == QLatin1String("none")
-                                               ? 0.0
-                                               : c.number("settle"));
+         return std::max(c.number("rule"),
+                         c.text("settle") == QLatin1String("none") ? 0.0 : c.number("settle"));
      }},
     {"free_caustic",
      [](const CaseRow& c) -> CaseAnswer {
@@ -156,9 +155,9 @@ const std::map<QString, Answer> answers{
      }},
     {"oil_to_mend",
      [](const CaseRow& c) -> CaseAnswer {
-         return must(oilToMend({c.number("free"), c.number("batch"), c.number("sv"),
-                                c.numberOr("extra_superfat", 0),
-                                c.numberOr("oils_alkali_mol", 0)}));
+         return must(
+             oilToMend({c.number("free"), c.number("batch"), c.number("sv"),
+                        c.numberOr("extra_superfat", 0), c.numberOr("oils_alkali_mol", 0)}));
      }},
     {"ph_of_alkali",
      [](const CaseRow& c) -> CaseAnswer {
@@ -167,11 +166,11 @@ const std::map<QString, Answer> answers{
      }},
     {"line_cost",
      [](const CaseRow& c) -> CaseAnswer {
-         const Drawn d = must(drawnFor(
-             c.number("needed"),
-             {c.number("price_minor"), c.number("lot_g"),
-              c.text("tax_included") == QLatin1String("True"), c.numberOr("tax", 0)},
-             c.numberOr("loss", 0), c.numberOr("soak_g", 0)));
+         const Drawn d =
+             must(drawnFor(c.number("needed"),
+                           {c.number("price_minor"), c.number("lot_g"),
+                            c.text("tax_included") == QLatin1String("True"), c.numberOr("tax", 0)},
+                           c.numberOr("loss", 0), c.numberOr("soak_g", 0)));
          return c.output == QLatin1String("drawn") ? d.grams : d.minor;
      }},
     {"bar_price",
@@ -344,7 +343,8 @@ void TestAfterCases::fitIsAsSharpAsItsScale()
 void TestAfterCases::sharesOfCounts()
 {
     // The beta density added up in small steps leaves a twentieth below and above.
-    for (const auto& [k, n] : std::initializer_list<std::pair<int, int>>{{3, 4}, {1, 9}, {50, 100}}) {
+    for (const auto& [k, n] :
+         std::initializer_list<std::pair<int, int>>{{3, 4}, {1, 9}, {50, 100}}) {
         const Interval share = shareOfCount(k, n);
         constexpr int steps = 400'000;
         double below = 0.0, above = 0.0, all = 0.0;
@@ -366,9 +366,8 @@ void TestAfterCases::sharesOfCounts()
 
 void TestAfterCases::clearestPatternFirst()
 {
-    const std::vector<PatternCount> counts{{"kind:salt", 4, 1, 40, 10},
-                                           {"kind:milk", 20, 18, 30, 2},
-                                           {"everyone", 50, 20, 0, 0}};
+    const std::vector<PatternCount> counts{
+        {"kind:salt", 4, 1, 40, 10}, {"kind:milk", 20, 18, 30, 2}, {"everyone", 50, 20, 0, 0}};
     const auto patterns = patternsOf(counts);
     QCOMPARE(patterns.size(), std::size_t(2)); // what all have tells nothing
     QCOMPARE(patterns[0].count.fact, std::string("kind:milk"));

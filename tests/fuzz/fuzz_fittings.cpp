@@ -1,5 +1,5 @@
-// A maker's fittings, her terms of counting and labelling among them: read or refused; what was read
-// is written so that it reads back equal.
+// A maker's fittings, her terms of counting and labelling among them: read or refused; what was
+// read is written so that it reads back equal.
 #include "fuzz.h"
 #include "storage/fittings.h"
 

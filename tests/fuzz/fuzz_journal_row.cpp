@@ -22,9 +22,9 @@ extern "C" int LLVMFuzzerInitialize(int* argc, char*** argv)
 extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size)
 {
     const QList<QByteArray> cut = fuzz::bytesOf(data, size).split('\n');
-    for (const char* table : {"event", "batch", "batch_material", "batch_words", "batch_due",
-                              "batch_fact", "draw", "batch_bars", "lesson", "lesson_about",
-                              "lesson_retired"})
+    for (const char* table :
+         {"event", "batch", "batch_material", "batch_words", "batch_due", "batch_fact", "draw",
+          "batch_bars", "lesson", "lesson_about", "lesson_retired"})
         file->write(qPrintable(QStringLiteral("DELETE FROM %1").arg(QLatin1String(table))));
     for (qsizetype i = 0; i + 1 < cut.size() && i < 40; i += 2) {
         file->write("INSERT INTO event (id, batch, bench, at, zone, kind, data)"

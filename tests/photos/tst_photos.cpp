@@ -38,15 +38,15 @@ QImage halves(int w, int h, const QColor& left, const QColor& right)
 QByteArray withExif(const QByteArray& jpeg, int orientation)
 {
     QByteArray tiff("II*\0\x08\0\0\0", 8);
-    tiff += QByteArray("\x02\0", 2);                                      // two entries
+    tiff += QByteArray("\x02\0", 2); // two entries
     tiff += QByteArray("\x12\x01\x03\0\x01\0\0\0", 8) + char(orientation) + QByteArray("\0\0\0", 3);
-    tiff += QByteArray("\x0f\x01\x02\0\x0c\0\0\0\x26\0\0\0", 12);         // maker, 12 bytes at 38
+    tiff += QByteArray("\x0f\x01\x02\0\x0c\0\0\0\x26\0\0\0", 12); // maker, 12 bytes at 38
     tiff += QByteArray("\0\0\0\0", 4);
     tiff += QByteArray("SecretPhone\0", 12);
     const QByteArray body = QByteArray("Exif\0\0", 6) + tiff;
     const int length = int(body.size()) + 2;
-    return jpeg.left(2) + QByteArray("\xff\xe1", 2) + char(length >> 8) + char(length & 255) + body +
-           jpeg.mid(2);
+    return jpeg.left(2) + QByteArray("\xff\xe1", 2) + char(length >> 8) + char(length & 255) +
+           body + jpeg.mid(2);
 }
 
 // A PNG that says it is so large and holds next to nothing.
@@ -151,7 +151,8 @@ private Q_SLOTS:
         };
         row("nothing", {}, C::NotAPhoto);
         row("text", "no picture at all", C::NotAPhoto);
-        row("svg", "<svg xmlns='http://www.w3.org/2000/svg'><image href='file:///etc/passwd'/></svg>",
+        row("svg",
+            "<svg xmlns='http://www.w3.org/2000/svg'><image href='file:///etc/passwd'/></svg>",
             C::NotAPhoto);
         row("gif", bytesOf(QImage(), "GIF") + "GIF89a\x01\0\x01\0", C::NotAPhoto);
         row("half a jpeg", jpeg.left(jpeg.size() / 2), C::Damaged);
@@ -181,8 +182,8 @@ private Q_SLOTS:
         for (const char* format : {"JPEG", "PNG"}) {
             const QByteArray bytes = bytesOf(halves(300, 200, Qt::red, Qt::blue), format);
             for (int percent = 0; percent <= 100; ++percent) {
-                const auto result =
-                    photos.take(put(QStringLiteral("cut"), bytes.left(bytes.size() * percent / 100)));
+                const auto result = photos.take(
+                    put(QStringLiteral("cut"), bytes.left(bytes.size() * percent / 100)));
                 const bool taken = std::holds_alternative<PhotoTaken>(result);
                 whole += taken ? 1 : 0;
                 QVERIFY2(!taken || percent >= 99, qPrintable(QString::number(percent)));

@@ -119,12 +119,13 @@ private Q_SLOTS:
     {
         for (const char* name : {"../evil", "/etc/passwd", "photos/../x.jpg", "photos/a.jpg",
                                  "journal.sqlite/x", ""}) {
-            const QByteArray json = QByteArrayLiteral("{\"made\":\"2026-01-01T00:00:00Z\",\"files\":[{"
-                                                      "\"bytes\":0,\"name\":\"") +
-                                    name + "\",\"sha256\":\"" +
-                                    QCryptographicHash::hash({}, QCryptographicHash::Sha256).toHex() +
-                                    "\"}]}";
-            QByteArray all = "rhexion-backup 1\n" + QByteArray::number(json.size()) + '\n' + json + '\n';
+            const QByteArray json =
+                QByteArrayLiteral("{\"made\":\"2026-01-01T00:00:00Z\",\"files\":[{"
+                                  "\"bytes\":0,\"name\":\"") +
+                name + "\",\"sha256\":\"" +
+                QCryptographicHash::hash({}, QCryptographicHash::Sha256).toHex() + "\"}]}";
+            QByteArray all =
+                "rhexion-backup 1\n" + QByteArray::number(json.size()) + '\n' + json + '\n';
             all += QCryptographicHash::hash(all, QCryptographicHash::Sha256);
             const QString bad = dir_.filePath(QStringLiteral("names"));
             QVERIFY(write(bad, all));
@@ -137,8 +138,8 @@ private Q_SLOTS:
         // No room for a name there at all: the writer says so.
         const auto fault = writeBackup(data_, QStringLiteral("/dev/full/x"), noon);
         QVERIFY(fault);
-        const auto there = QDir(dir_.path()).entryList(QDir::AllEntries | QDir::Hidden |
-                                                       QDir::NoDotAndDotDot);
+        const auto there =
+            QDir(dir_.path()).entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot);
         QVERIFY(std::ranges::none_of(there, [](const QString& name) {
             return name.startsWith(QLatin1String(".rhexion-backup-"));
         }));

@@ -351,7 +351,8 @@ private Q_SLOTS:
             return false;
         auto journal = openAt(work);
         const auto all = std::get<QList<BatchSummary>>(journal->batches());
-        if (journal->append({at(all[0].id, After{noon.toMSecsSinceEpoch(), OutcomeSeen{Seen::Crack}, 0})}))
+        if (journal->append(
+                {at(all[0].id, After{noon.toMSecsSinceEpoch(), OutcomeSeen{Seen::Crack}, 0})}))
             return false;
         journal.reset();
         return sql(work, QStringLiteral("PRAGMA journal_mode = DELETE")) && QFile::copy(work, kept);

@@ -39,19 +39,25 @@ QStringList looksOf(const Journal& journal, const QStringList& materials)
     const auto day = [](std::int64_t ms) { return QString::number(ms); };
     for (const bool school : {false, true}) {
         for (const DueOfBatch& d : must(journal.dues(0, INT64_MAX / 2, CureSchools{school})))
-            out << QStringList{d.batch, d.name, QString::fromLatin1(codeOf(d.due.kind)),
-                               day(d.due.opens), day(d.due.at), day(d.due.closes)}
+            out << QStringList{d.batch,
+                               d.name,
+                               QString::fromLatin1(codeOf(d.due.kind)),
+                               day(d.due.opens),
+                               day(d.due.at),
+                               day(d.due.closes)}
                        .join(' ');
         for (const BarsOf& b : must(journal.bars(CureSchools{school}))) {
-            QStringList row{b.batch, b.name, b.code, day(b.bars.cut), day(b.ready),
-                            QString::number(b.bars.broughtMinor)};
+            QStringList row{b.batch,         b.name,       b.code,
+                            day(b.bars.cut), day(b.ready), QString::number(b.bars.broughtMinor)};
             for (const int n : b.bars.to)
                 row << QString::number(n);
             out << row.join(' ');
         }
     }
     const auto lesson = [&](const LessonOf& l) {
-        out << QStringList{QString::fromStdString(l.event), l.batch, day(l.on),
+        out << QStringList{QString::fromStdString(l.event),
+                           l.batch,
+                           day(l.on),
                            QString::fromStdString(l.lesson.words),
                            QString::fromStdString(l.lesson.mould),
                            QString::number(l.lesson.materials.size())}
@@ -209,7 +215,8 @@ private Q_SLOTS:
             const std::string& id = batches[std::size_t(random.whole(0, 23))];
             const QDateTime when = noon.addDays(60).addSecs(i);
             if (!taken.empty() && random.whole(0, 19) == 0) {
-                const auto& [batch, event] = taken[std::size_t(random.whole(0, int(taken.size()) - 1))];
+                const auto& [batch, event] =
+                    taken[std::size_t(random.whole(0, int(taken.size()) - 1))];
                 all << at(batch, when, TakenBack{event});
                 continue;
             }

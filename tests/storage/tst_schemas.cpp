@@ -170,7 +170,8 @@ private Q_SLOTS:
             std::vector<Event> events{at(1, BatchBegun{f, r.amounts, planDay(f, r)}),
                                       at(2, BatchFinished{0.05, 0.33, 1200.0})};
             for (int k = 0; k < 40; ++k)
-                events.push_back(at(10 + k, After{std::int64_t(k) * 86400000, random.next({}, {}), 0}));
+                events.push_back(
+                    at(10 + k, After{std::int64_t(k) * 86400000, random.next({}, {}), 0}));
             batches.push_back(*fold(events));
             const QJsonObject json = batchToJson(batches.back(), curedOf(batches.back()));
             QCOMPARE(misfit("batch", parsed(QJsonDocument(json).toJson())), QString());
@@ -182,9 +183,9 @@ private Q_SLOTS:
             all.push_back({&b, 0});
         }
         QCOMPARE(misfit("batch", parsed(QJsonDocument(summariesToJson(list)).toJson())), QString());
-        QCOMPARE(misfit("batch",
-                        parsed(QJsonDocument(comparisonToJson(compared(all), all)).toJson())),
-                 QString());
+        QCOMPARE(
+            misfit("batch", parsed(QJsonDocument(comparisonToJson(compared(all), all)).toJson())),
+            QString());
         QVERIFY(!misfit("batch", parsed(R"({"format":"rhexion-batch"})")).isEmpty());
     }
     // A script is written so that it reads back the same, and schema and reader refuse alike.

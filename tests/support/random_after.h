@@ -30,8 +30,7 @@ public:
         case 3: return Judged{any<Quality>(), whole(1, 5)};
         case 4: return StripRead{draw_.between(7, 13)};
         case 5:
-        case 6:
-            return BarsWeighed{draw_.between(90, 130), 1, 1.0, whole(0, 2) ? "" : "tray 2"};
+        case 6: return BarsWeighed{draw_.between(90, 130), 1, 1.0, whole(0, 2) ? "" : "tray 2"};
         case 7:
             if (whole(0, 1))
                 return AlkaliTested{CausticTitration{draw_.between(0, 3), 0.05, 0.1, 10.0}};

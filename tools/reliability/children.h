@@ -8,7 +8,8 @@
 namespace rhexion::reliability {
 
 // edit: a formula in the window, kept safe; save: saved to its file; shelf: own materials and lots;
-// day: batches made; weeks: what comes after. Runs until it is killed, or until so many acts are done.
+// day: batches made; weeks: what comes after. Runs until it is killed, or until so many acts are
+// done.
 int child(const QString& what, const QString& folder, unsigned seed, int acts);
 
 // How many of the acts that were acknowledged are not there.

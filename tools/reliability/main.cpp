@@ -1,8 +1,8 @@
 // rhexion-reliability: does what a maker does in a child, kills it or fills its disk, and counts
 // what was acknowledged and is not there afterwards. docs/reliability.md says what it found.
-//   rhexion-reliability [--kills 300] [--seed 1] [edit] [day] [weeks] [full-edit] [full-save] [full-shelf]
-//   [full-day]
-//   rhexion-reliability heat [FILE...]  how often each finding of heat fires over 200 formulas
+//   rhexion-reliability [--kills 300] [--seed 1] [edit] [day] [weeks] [full-edit] [full-save]
+//   [full-shelf] [full-day] rhexion-reliability heat [FILE...]  how often each finding of heat
+//   fires over 200 formulas
 #include "children.h"
 #include "ordinary.h"
 #include "parent.h"
@@ -27,7 +27,8 @@ int main(int argc, char** argv)
     const QCommandLineOption seed("seed", "Where the moments begin.", "n", "1");
     parser.addOptions({kills, seed});
     parser.addPositionalArgument(
-        "what", "edit, day, weeks, full-edit, full-save, full-shelf, full-day, full-weeks; all if none is "
+        "what",
+        "edit, day, weeks, full-edit, full-save, full-shelf, full-day, full-weeks; all if none is "
         "given.");
     parser.process(app);
     const QStringList what = parser.positionalArguments();

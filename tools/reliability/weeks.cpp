@@ -79,9 +79,9 @@ int livingWeeks(const QString& folder, unsigned seed, int mostActs)
         const QDateTime now = QDateTime::currentDateTimeUtc();
         if (batch.empty() || random() % 25 == 0) {
             const std::string fresh = newId();
-            if (!journal.append({eventAt(now, fresh, journal.bench(), BatchBegun{f, r.amounts, plan}),
-                                 eventAt(now, fresh, journal.bench(),
-                                         BatchFinished{0.05, 0.33, 700.0})})) {
+            if (!journal.append(
+                    {eventAt(now, fresh, journal.bench(), BatchBegun{f, r.amounts, plan}),
+                     eventAt(now, fresh, journal.bench(), BatchFinished{0.05, 0.33, 700.0})})) {
                 batch = fresh;
                 written.clear();
                 say(QStringLiteral("batch %1").arg(QString::fromStdString(fresh)));
@@ -106,15 +106,15 @@ int livingWeeks(const QString& folder, unsigned seed, int mostActs)
             continue;
         }
         const bool back = !written.empty() && random() % 8 == 0;
-        const Event event =
-            back ? eventAt(now, batch, journal.bench(), TakenBack{written[random() % written.size()]})
-                 : eventAt(now, batch, journal.bench(),
-                           After{now.toMSecsSinceEpoch(), anything(random), 0});
+        const Event event = back ? eventAt(now, batch, journal.bench(),
+                                           TakenBack{written[random() % written.size()]})
+                                 : eventAt(now, batch, journal.bench(),
+                                           After{now.toMSecsSinceEpoch(), anything(random), 0});
         if (!journal.append({event})) {
             if (!back)
                 written.push_back(event.id);
-            say(QStringLiteral("event %1 %2").arg(QString::fromStdString(batch),
-                                                  QString::fromStdString(event.id)));
+            say(QStringLiteral("event %1 %2")
+                    .arg(QString::fromStdString(batch), QString::fromStdString(event.id)));
         }
     }
     return 0;

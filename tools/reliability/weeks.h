@@ -1,5 +1,5 @@
-// The weeks after a batch, over and over: weights, outcomes, lessons, things taken back, photographs,
-// backups; and what of it is there afterwards.
+// The weeks after a batch, over and over: weights, outcomes, lessons, things taken back,
+// photographs, backups; and what of it is there afterwards.
 #pragma once
 
 #include <QString>

@@ -76,10 +76,9 @@ AfterForm::AfterForm(std::function<QDateTime()> clock, QWidget* parent)
     for (NumberField* field : {figure_, count_, step_})
         fixWidth(field, 104);
     auto* row = new FlowLayout(this, Theme::px(8), Theme::px(6));
-    for (QWidget* w : std::initializer_list<QWidget*>{day_, kind_, which_, besides_, portion_, figure_,
-                                                      count_,
-                                                      sides_[0], sides_[1], sides_[2], step_, words_,
-                                                      keep_})
+    for (QWidget* w :
+         std::initializer_list<QWidget*>{day_, kind_, which_, besides_, portion_, figure_, count_,
+                                         sides_[0], sides_[1], sides_[2], step_, words_, keep_})
         row->addWidget(w);
     for (NumberField* field : findChildren<NumberField*>())
         connect(field, &NumberField::refused, this, &AfterForm::said);

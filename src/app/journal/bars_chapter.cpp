@@ -57,8 +57,9 @@ words::FactSection barsFacts(const Batch& batch, const AfterTerms& terms, const 
             const QString name = words::barsToName(static_cast<BarsTo>(i));
             out.facts.append({name.left(1).toUpper() + name.mid(1), QString::number(bars.to[i]),
                               i == std::size_t(BarsTo::Sold) && bars.broughtMinor > 0.0
-                                  ? BarsChapter::tr("brought %1").arg(words::money(
-                                        bars.broughtMinor, terms.currency, terms.minorDigits, s))
+                                  ? BarsChapter::tr("brought %1")
+                                        .arg(words::money(bars.broughtMinor, terms.currency,
+                                                          terms.minorDigits, s))
                                   : QString()});
         }
     const bool tooMany = bars.gone() > bars.cut;
@@ -142,17 +143,16 @@ void BarsChapter::refresh()
     facts_.title = tr("Bars and label of %1").arg(QString::fromStdString(batch_.formula.name));
     facts_.sections.clear();
     facts_.sections.append(barsFacts(batch_, fittings_.terms, speech_));
-    facts_.sections.append(
-        words::costFacts(batchCost(batch_, cured_, stock_.shelf(), fittings_), fittings_.terms,
-                         bars.cut, bars.sellable(), speech_));
+    facts_.sections.append(words::costFacts(batchCost(batch_, cured_, stock_.shelf(), fittings_),
+                                            fittings_.terms, bars.cut, bars.sellable(), speech_));
     facts_.sections.append(label.sections);
     page_->setHtml(factsHtml(facts_, Theme::page(), false));
 }
 
 void BarsChapter::printLabels()
 {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Labels as PDF"),
-                                                      tr("labels.pdf"), tr("PDF (*.pdf)"));
+    const QString path = QFileDialog::getSaveFileName(this, tr("Labels as PDF"), tr("labels.pdf"),
+                                                      tr("PDF (*.pdf)"));
     if (path.isEmpty())
         return;
     LabelJob job{words::labelText(source(), speech_), fittings_.terms.sheet, fittings_.terms.qr,
@@ -161,8 +161,8 @@ void BarsChapter::printLabels()
     if (const auto fault = writeLabelsPdf(path, job))
         Q_EMIT said(words::fileFault(*fault));
     else
-        Q_EMIT said(tr("%n label(s) are in %1. Print them without scaling.", nullptr, job.count)
-                        .arg(path));
+        Q_EMIT said(
+            tr("%n label(s) are in %1. Print them without scaling.", nullptr, job.count).arg(path));
 }
 
 void BarsChapter::printCard()
@@ -178,7 +178,8 @@ void BarsChapter::printCard()
     if (!text.code.isEmpty())
         in.facts.append({tr("Batch"), text.code, {}});
     in.facts.append({tr("Rested until"),
-                     speech_.date(QDateTime::fromMSecsSinceEpoch(cured_.readyAt()).date()), {}});
+                     speech_.date(QDateTime::fromMSecsSinceEpoch(cured_.readyAt()).date()),
+                     {}});
     card.sections.append(in);
     previewPages(*window(), tr("The card, as it will be printed"), card.title, speech_.habits(),
                  [&](QPagedPaintDevice& to) { drawFacts(to, card, card.title); });

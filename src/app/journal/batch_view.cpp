@@ -185,16 +185,22 @@ void BatchView::refresh()
         words::FactSection pair;
         pair.title = tr("Its pair");
         if (batch_->formula.pair)
-            pair.facts.append({tr("Like another batch, but for %1")
-                                   .arg(QString::fromStdString(batch_->formula.pair->change)),
-                               {}, {}, words::Fact::Tone::Plain,
-                               QStringLiteral("compare:") +
-                                   QString::fromStdString(batch_->formula.pair->batch),
-                               tr("Compare the two")});
+            pair.facts.append(
+                {tr("Like another batch, but for %1")
+                     .arg(QString::fromStdString(batch_->formula.pair->change)),
+                 {},
+                 {},
+                 words::Fact::Tone::Plain,
+                 QStringLiteral("compare:") + QString::fromStdString(batch_->formula.pair->batch),
+                 tr("Compare the two")});
         for (const auto& [id, name] : pairs_)
-            pair.facts.append({tr("A batch was made like this one, but for one change: %1").arg(name),
-                               {}, {}, words::Fact::Tone::Plain, QStringLiteral("compare:") + id,
-                               tr("Compare the two")});
+            pair.facts.append(
+                {tr("A batch was made like this one, but for one change: %1").arg(name),
+                 {},
+                 {},
+                 words::Fact::Tone::Plain,
+                 QStringLiteral("compare:") + id,
+                 tr("Compare the two")});
         if (!pair.facts.isEmpty())
             facts_.sections.insert(1, pair);
         page_->setHtml(factsHtml(facts_, Theme::page(), true));
@@ -307,8 +313,7 @@ void BatchView::showTerms()
     if (!terms_) {
         terms_ = new TermsWindow(window());
         connect(terms_, &TermsWindow::changed, this, [this](const AfterTerms& terms) {
-            if (const auto fault =
-                    fittings_.change([&](Fittings& f) { f.terms = terms; }))
+            if (const auto fault = fittings_.change([&](Fittings& f) { f.terms = terms; }))
                 Q_EMIT noted(words::fileFault(*fault));
         });
     }

@@ -1,5 +1,5 @@
-// One batch: its record, its cure, its tests, its bars and label, and the form that writes down what
-// happened since.
+// One batch: its record, its cure, its tests, its bars and label, and the form that writes down
+// what happened since.
 #pragma once
 
 #include "app/journal/after_form.h"

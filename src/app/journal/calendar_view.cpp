@@ -48,8 +48,8 @@ CalendarView::CalendarView(std::function<QDateTime()> clock, QWidget* parent)
     connect(next, &QPushButton::clicked, this, [this] { step(1); });
     connect(today, &QPushButton::clicked, this, [this] { step(0); });
     connect(out, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getSaveFileName(
-            this, tr("Take it to another calendar"), tr("soap.ics"), tr("iCalendar (*.ics)"));
+        const QString path = QFileDialog::getSaveFileName(this, tr("Take it to another calendar"),
+                                                          tr("soap.ics"), tr("iCalendar (*.ics)"));
         if (path.isEmpty())
             return;
         const auto fault = writeCalendar(path);
@@ -108,7 +108,8 @@ void CalendarView::refresh()
             ofMonth.append(d);
     facts_ = words::dueFacts(ofMonth, now, speech_);
     facts_.title = tr("What is due in %1").arg(view_->titleOf());
-    if (const auto bars = journal_->bars(schools_); const auto* list = std::get_if<QList<BarsOf>>(&bars))
+    if (const auto bars = journal_->bars(schools_);
+        const auto* list = std::get_if<QList<BarsOf>>(&bars))
         if (!list->isEmpty()) {
             words::FactPage rack = words::barsFacts(*list, now, speech_);
             rack.sections.first().title = tr("Bars on the rack");

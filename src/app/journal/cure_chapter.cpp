@@ -70,7 +70,8 @@ void CureChapter::draw(const Cured& c, const Speech& s)
     curves.xMost = std::max(last, 14.0) + 7.0;
     const auto* fit = c.fit ? std::get_if<CureFit>(&*c.fit) : nullptr;
     if (fit) {
-        curves.xMost = std::max(curves.xMost, std::min(fit->settledDay().high() * 1.15, last * 4 + 30.0));
+        curves.xMost =
+            std::max(curves.xMost, std::min(fit->settledDay().high() * 1.15, last * 4 + 30.0));
         CurveData::Line curve;
         curve.name = tr("settling, with its band");
         curve.colour = Theme::colours().action;

@@ -81,7 +81,8 @@ void PhotoStrip::paintEvent(QPaintEvent*)
                              tr("The photograph is not in its folder."));
         } else {
             // The middle of it, as large as the place.
-            const QSize full = shot.image.size().scaled(place.size(), Qt::KeepAspectRatioByExpanding);
+            const QSize full =
+                shot.image.size().scaled(place.size(), Qt::KeepAspectRatioByExpanding);
             const double scale = double(shot.image.width()) / full.width();
             const QRectF part((full.width() - place.width()) / 2.0 * scale,
                               (full.height() - place.height()) / 2.0 * scale, place.width() * scale,
@@ -96,9 +97,9 @@ void PhotoStrip::paintEvent(QPaintEvent*)
         }
         painter.setPen(Theme::colours().muted);
         const QRect text(place.left(), below.bottom() + 2, place.width(), Theme::px(22));
-        painter.drawText(text, Qt::AlignLeft | Qt::AlignVCenter,
-                         painter.fontMetrics().elidedText(shot.caption, Qt::ElideRight,
-                                                          text.width()));
+        painter.drawText(
+            text, Qt::AlignLeft | Qt::AlignVCenter,
+            painter.fontMetrics().elidedText(shot.caption, Qt::ElideRight, text.width()));
     }
 }
 

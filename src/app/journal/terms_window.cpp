@@ -21,7 +21,7 @@ namespace rhexion {
 
 namespace {
 
-constexpr double LabelSheet::* sides[] = {
+constexpr double LabelSheet::*sides[] = {
     &LabelSheet::pageWidth, &LabelSheet::pageHeight, &LabelSheet::left,   &LabelSheet::top,
     &LabelSheet::width,     &LabelSheet::height,     &LabelSheet::across, &LabelSheet::down};
 
@@ -97,9 +97,14 @@ TermsWindow::TermsWindow(QWidget* owner) : LeavableWindow(owner)
     form->addRow(tr("Who answers for it"), answers_);
     connect(answers_, &QLineEdit::editingFinished, this, &TermsWindow::take);
     const QString mm = QStringLiteral("mm");
-    const QString names[] = {tr("Sheet, across"), tr("Sheet, down"), tr("First label from the left"),
-                             tr("First label from the top"), tr("A label, across"),
-                             tr("A label, down"), tr("Gap across"), tr("Gap down")};
+    const QString names[] = {tr("Sheet, across"),
+                             tr("Sheet, down"),
+                             tr("First label from the left"),
+                             tr("First label from the top"),
+                             tr("A label, across"),
+                             tr("A label, down"),
+                             tr("Gap across"),
+                             tr("Gap down")};
     for (int i = 0; i < 8; ++i)
         sheet_[i] = number(*form, names[i], mm, 1);
     columns_ = number(*form, tr("Labels across"), {}, 0);
@@ -227,9 +232,10 @@ void TermsWindow::take()
     sheet.columns = int(of(columns_, 1.0, 50.0));
     sheet.rows = int(of(rows_, 1.0, 50.0));
     const bool good = fits(sheet);
-    complaint_->say(good ? QString()
-                         : tr("So many labels of that size do not lie on the sheet; the sheet stays "
-                              "as it was."));
+    complaint_->say(good
+                        ? QString()
+                        : tr("So many labels of that size do not lie on the sheet; the sheet stays "
+                             "as it was."));
     if (good)
         t.sheet = sheet;
     const QString card = card_->toPlainText().trimmed();

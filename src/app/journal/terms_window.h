@@ -33,7 +33,8 @@ Q_SIGNALS:
     void changed(const AfterTerms& terms);
 
 private:
-    NumberField* number(QFormLayout& form, const QString& name, const QString& suffix, int decimals);
+    NumberField* number(QFormLayout& form, const QString& name, const QString& suffix,
+                        int decimals);
     void take();
     void showFlags();
 

@@ -109,9 +109,9 @@ void TogetherView::draw(const Speech& s)
     curves.yLeast = 1e300;
     curves.yMost = -1e300;
     double last = 0.0;
-    const QColor colours[] = {Theme::colours().action, Theme::colours().care, Theme::colours().fine,
-                              Theme::colours().ink,    Theme::colours().danger,
-                              Theme::colours().muted};
+    const QColor colours[] = {Theme::colours().action, Theme::colours().care,
+                              Theme::colours().fine,   Theme::colours().ink,
+                              Theme::colours().danger, Theme::colours().muted};
     const Qt::PenStyle styles[] = {Qt::SolidLine,   Qt::DashLine,       Qt::DotLine,
                                    Qt::DashDotLine, Qt::DashDotDotLine, Qt::SolidLine};
     const auto add = [&](std::size_t i, const std::vector<QPointF>& points) {
@@ -165,7 +165,7 @@ void TogetherView::draw(const Speech& s)
     curves.yMost += room;
     curves.xName = warm ? tr("hours since it was poured") : tr("days since the first weighing");
     curves.yName = warm ? (s.habits().fahrenheit ? tr("core, °F") : tr("core, °C"))
-                      : tr("weight, % of the first");
+                        : tr("weight, % of the first");
     curves.paper = Theme::colours().surface;
     curves.ink = Theme::colours().ink;
     curves.muted = Theme::colours().muted;

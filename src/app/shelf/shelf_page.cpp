@@ -202,8 +202,8 @@ void ShelfPage::findUses()
         const auto* h = std::get_if<MaterialHistory>(&history)) {
         if (const QString said = words::historySaid(*h); !said.isEmpty())
             with.told << said;
-        for (const words::Remembered& r : words::remembered(
-                 QList<LessonOf>(h->lessons.begin(), h->lessons.end()), {}))
+        for (const words::Remembered& r :
+             words::remembered(QList<LessonOf>(h->lessons.begin(), h->lessons.end()), {}))
             with.told << r.text;
     }
     if (list->isEmpty() && with.jars.empty() && with.told.isEmpty())

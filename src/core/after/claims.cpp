@@ -26,10 +26,17 @@ std::string lower(std::string_view text)
 std::vector<ClaimWord> usualClaims()
 {
     std::vector<ClaimWord> out;
-    for (const char* word :
-         {"heal", "cures", "treats", "treatment", "eczema", "psoriasis", "acne", "rosacea", "dermatitis",
-          "antibacterial", "antiseptic", "antimicrobial", "antifungal", "anti-inflammatory",
-          "disinfect", "medic", "therap", "relieves", "rash", "infection", "wound", "fungus"})
+    for (const char* word : {"heal",       "cures",
+                             "treats",     "treatment",
+                             "eczema",     "psoriasis",
+                             "acne",       "rosacea",
+                             "dermatitis", "antibacterial",
+                             "antiseptic", "antimicrobial",
+                             "antifungal", "anti-inflammatory",
+                             "disinfect",  "medic",
+                             "therap",     "relieves",
+                             "rash",       "infection",
+                             "wound",      "fungus"})
         out.push_back({word, ClaimKind::Medical});
     for (const char* word : {"safe", "for sensitive skin", "hypoallergenic", "no lye", "lye-free",
                              "lye free", "chemical-free", "chemical free", "ph neutral",

@@ -11,22 +11,21 @@ namespace rhexion {
 namespace {
 
 constexpr std::array<const char*, countOf<TraitKind>()> traitCodes{
-    "oil",         "thing",       "lot",          "superfat",      "strength", "potassium-share",
-    "process",     "jug-celsius", "pot-celsius",  "room-celsius",  "blend-seconds",
-    "gel",         "cover",       "mould",        "maker",         "bench"};
+    "oil",     "thing",       "lot",         "superfat",     "strength",      "potassium-share",
+    "process", "jug-celsius", "pot-celsius", "room-celsius", "blend-seconds", "gel",
+    "cover",   "mould",       "maker",       "bench"};
 constexpr std::array<TraitGroup, countOf<TraitKind>()> groups{
-    TraitGroup::Oils,    TraitGroup::Things, TraitGroup::Lots,     TraitGroup::Lye,
-    TraitGroup::Liquid,  TraitGroup::Lye,    TraitGroup::Process,  TraitGroup::Warmth,
-    TraitGroup::Warmth,  TraitGroup::Warmth, TraitGroup::Blending, TraitGroup::Mould,
-    TraitGroup::Mould,   TraitGroup::Mould,  TraitGroup::Who,      TraitGroup::Who};
+    TraitGroup::Oils,   TraitGroup::Things, TraitGroup::Lots,     TraitGroup::Lye,
+    TraitGroup::Liquid, TraitGroup::Lye,    TraitGroup::Process,  TraitGroup::Warmth,
+    TraitGroup::Warmth, TraitGroup::Warmth, TraitGroup::Blending, TraitGroup::Mould,
+    TraitGroup::Mould,  TraitGroup::Mould,  TraitGroup::Who,      TraitGroup::Who};
 // What a kitchen scale, a thermometer and a watch tell apart.
 constexpr std::array<double, countOf<TraitKind>()> tolerances{
     0.005, 0.003, 0, 0.003, 0.005, 0.005, 0, 3, 3, 3, 30, 0, 0, 0, 0, 0};
 constexpr std::array<const char*, countOf<ResultKind>()> resultCodes{
-    "seen",         "minutes-to-pour", "quality",   "verdict",
-    "free-caustic", "core-celsius",    "loss-share"};
-constexpr std::array<const char*, countOf<CauseTold>()> causeCodes{"nothing-differs", "may-be-this-one",
-                                                               "cannot-be-told"};
+    "seen", "minutes-to-pour", "quality", "verdict", "free-caustic", "core-celsius", "loss-share"};
+constexpr std::array<const char*, countOf<CauseTold>()> causeCodes{
+    "nothing-differs", "may-be-this-one", "cannot-be-told"};
 
 // The last reading of a thing before the moment, at most an hour before.
 std::optional<double> readBefore(const Batch& batch, ReadingOf what, std::int64_t moment)
@@ -302,8 +301,8 @@ Comparison compared(std::span<const Compared> all)
         out.outcomes.push_back(std::move(d));
     }
     out.fairPair = all.size() > 1 && std::ranges::all_of(all, [&](const Compared& one) {
-        return one.batch->id == all.front().batch->id;
-    });
+                       return one.batch->id == all.front().batch->id;
+                   });
     findCause(out, all.size());
     return out;
 }

@@ -11,10 +11,10 @@ namespace rhexion {
 
 // What a batch was made of and how; the order is that of a table.
 enum class TraitKind {
-    Oil,            // share of the oils
-    Thing,          // anything else: share of the batter
-    Lot,            // of a material; text
-    Superfat,       // true
+    Oil,      // share of the oils
+    Thing,    // anything else: share of the batter
+    Lot,      // of a material; text
+    Superfat, // true
     Strength,
     PotassiumShare, // mol
     Process,        // "cold" or "hot"; text
@@ -109,7 +109,7 @@ struct Comparison {
     std::vector<Results> results;
     std::vector<Differing> inputs; // widest apart first
     std::vector<DifferingResult> outcomes;
-    std::size_t same = 0; // traits that all have alike
+    std::size_t same = 0;           // traits that all have alike
     std::vector<TraitGroup> groups; // that differ, widest apart first
     CauseTold cause = CauseTold::NothingDiffers;
     bool fairPair = false; // portions of one batter

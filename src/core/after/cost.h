@@ -38,12 +38,12 @@ struct CostLine {
 struct CostTerms {
     double packagingPerBar = 0.0; // minor
     double hours = 0.0;
-    double perHour = 0.0; // 0: time is not counted
-    double energy = 0.0;  // minor, for the batch
-    double factor = 1.0;  // price of a bar over its cost
-    double tax = 0.0;     // on the price
-    int bars = 0;         // cut
-    int sellable = 0;     // without ends, samples and tested bars
+    double perHour = 0.0;    // 0: time is not counted
+    double energy = 0.0;     // minor, for the batch
+    double factor = 1.0;     // price of a bar over its cost
+    double tax = 0.0;        // on the price
+    int bars = 0;            // cut
+    int sellable = 0;        // without ends, samples and tested bars
     double curedGrams = 0.0; // of all bars; 0: not known
 };
 struct BatchCost {
@@ -57,10 +57,10 @@ struct BatchCost {
     double packaging = 0.0;
     double time = 0.0;
     double energy = 0.0;
-    int unknown = 0;                    // materials without a price: the sum is too low
-    std::optional<double> perBar;       // nothing without bars
-    std::optional<double> price;        // of a bar, whole minor units
-    std::optional<double> per100;       // g of cured soap
+    int unknown = 0;              // materials without a price: the sum is too low
+    std::optional<double> perBar; // nothing without bars
+    std::optional<double> price;  // of a bar, whole minor units
+    std::optional<double> per100; // g of cured soap
     double total() const { return materials + packaging + time + energy; }
 };
 OrCannot<BatchCost> costOf(std::span<const CostLine> lines, const CostTerms& terms);

@@ -117,12 +117,12 @@ OrCannot<CureFit> fitCure(const CureSeries& s)
         const double det = h11 * h22 - h12 * h12;
         const double end = (r1 * h22 - r2 * h12) / det;
         const double loss = (r2 * h11 - r1 * h12) / det;
-        double q = endTight * std::pow(end - endPrior, 2) +
-                   lossTight * std::pow(loss - lossPrior, 2);
+        double q =
+            endTight * std::pow(end - endPrior, 2) + lossTight * std::pow(loss - lossPrior, 2);
         for (const DayWeight& w : s.weights)
             q += std::pow(w.grams - end - loss * stillToLose(w.day / tau), 2) / noise;
-        const double log = -0.5 * q - 0.5 * std::log(det) -
-                           0.5 * std::pow(std::log(tau / s.tauDays) / lnTauSd, 2);
+        const double log =
+            -0.5 * q - 0.5 * std::log(det) - 0.5 * std::pow(std::log(tau / s.tauDays) / lnTauSd, 2);
         logs.push_back(log);
         top = std::max(top, log);
         fit.points_.push_back({0.0, tau, end, loss});

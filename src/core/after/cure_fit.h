@@ -18,9 +18,9 @@ struct DayWeight {
 
 struct CureSeries {
     std::vector<DayWeight> weights;
-    double dry = 0.0;                // g of one bar that are not water
-    double tauDays = 14.0;           // of a bar of this size, typical
-    double stepGrams = 1.0;          // the scale's step over the count weighed together
+    double dry = 0.0;       // g of one bar that are not water
+    double tauDays = 14.0;  // of a bar of this size, typical
+    double stepGrams = 1.0; // the scale's step over the count weighed together
 };
 
 class CureFit {

@@ -51,8 +51,8 @@ std::optional<WeighedSeries> seriesOf(const Batch& batch)
         }
     std::optional<WeighedSeries> best;
     for (auto& [tray, s] : all)
-        if (!best || std::pair(s.weights.size(), s.first) >
-                         std::pair(best->weights.size(), best->first))
+        if (!best ||
+            std::pair(s.weights.size(), s.first) > std::pair(best->weights.size(), best->first))
             best = std::move(s);
     return best;
 }
@@ -110,8 +110,8 @@ void fitWeights(Cured& out, double dryOfBar)
     if (!out.series)
         return;
     out.raised = raisedWeights(out.series->weights);
-    out.fit = fitCure(
-        {out.series->weights, dryOfBar, out.tauDays.typical(), out.series->stepGrams});
+    out.fit =
+        fitCure({out.series->weights, dryOfBar, out.tauDays.typical(), out.series->stepGrams});
     if (const auto* fit = std::get_if<CureFit>(&*out.fit)) {
         const double since = double(out.series->first - out.from) / msOfDay;
         const Interval d = fit->settledDay();

@@ -38,10 +38,10 @@ struct Cured {
     double waterGrams = 0.0; // of the batter, what neutralising formed included
     double dryGrams = 0.0;
     int bars = 0;
-    double wetShare = 1.0;            // of the batter that is in a bar; 0 bars: all of it
-    std::optional<Interval> settled;  // g of one bar (all of the batch without bars)
-    bool mayGain = false;             // a salt bar in damp air
-    Interval tauDays;                 // by the bar's size, or the usual
+    double wetShare = 1.0;           // of the batter that is in a bar; 0 bars: all of it
+    std::optional<Interval> settled; // g of one bar (all of the batch without bars)
+    bool mayGain = false;            // a salt bar in damp air
+    Interval tauDays;                // by the bar's size, or the usual
     bool sizeKnown = false;
     std::optional<WeighedSeries> series;
     std::optional<OrCannot<CureFit>> fit;

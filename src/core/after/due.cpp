@@ -9,8 +9,8 @@ namespace rhexion {
 
 namespace {
 
-constexpr std::array<const char*, countOf<DueKind>()> dueCodes{"look-in", "unmould", "cut", "stamp",
-                                                            "turn",    "test",    "ready"};
+constexpr std::array<const char*, countOf<DueKind>()> dueCodes{
+    "look-in", "unmould", "cut", "stamp", "turn", "test", "ready"};
 
 bool isDone(const Batch& batch, Care care)
 {
@@ -69,12 +69,12 @@ std::vector<Due> duesOf(const Batch& batch, const Cured& cured)
     const std::int64_t ready = cured.readyAt();
     if (!cured.wantsTest.empty()) {
         // A week after the last test, or once it is cut and dry to the hand.
-        const std::int64_t test = cured.tested != 0 ? cured.tested + daysInMs(7.0)
-                                                    : cured.from + daysInMs(7.0);
+        const std::int64_t test =
+            cured.tested != 0 ? cured.tested + daysInMs(7.0) : cured.from + daysInMs(7.0);
         out.push_back({DueKind::Test, cured.from, test, test + daysInMs(7.0)});
     } else // no date stands in a test's place
         out.push_back({DueKind::Ready, cured.from + daysInMs(cured.days.least), ready,
-                   std::max(ready, cured.from + daysInMs(cured.days.longest))});
+                       std::max(ready, cured.from + daysInMs(cured.days.longest))});
     std::ranges::stable_sort(out, {}, &Due::at);
     return out;
 }

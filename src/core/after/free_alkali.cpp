@@ -124,8 +124,7 @@ OrCannot<double> oilToMend(const AlkaliMend& m)
 
 double phWithFreeCaustic(double caustic, double gramsPerLitre, double soapMolPerLitre, double pka)
 {
-    return phOfSoap(soapMolPerLitre, pka, 0.0,
-                    caustic * gramsPerLitre / molarMassSodiumHydroxide);
+    return phOfSoap(soapMolPerLitre, pka, 0.0, caustic * gramsPerLitre / molarMassSodiumHydroxide);
 }
 
 } // namespace rhexion

@@ -45,11 +45,11 @@ AlkaliVerdict verdictOn(const Interval& caustic, const AlkaliLimits& limits = {}
 // g of oil, worked in by rebatching, that takes up so much free caustic and leaves superfat beside
 // all the batch's hydroxide.
 struct AlkaliMend {
-    double caustic = 0.0;       // the high bound found, as NaOH; below 0.05
-    double batchGrams = 0.0;    // as it weighs now
-    double sv = 0.0;            // mg KOH per g, at its low bound
-    double superfat = 0.0;      // 0 to below 0.5
-    double hydroxideMol = 0.0;  // all the batch's
+    double caustic = 0.0;      // the high bound found, as NaOH; below 0.05
+    double batchGrams = 0.0;   // as it weighs now
+    double sv = 0.0;           // mg KOH per g, at its low bound
+    double superfat = 0.0;     // 0 to below 0.5
+    double hydroxideMol = 0.0; // all the batch's
 };
 OrCannot<double> oilToMend(const AlkaliMend& mend);
 

@@ -142,11 +142,14 @@ struct Salt {
 Salt saltOf(const Material& acid, double potassiumShare)
 {
     static constexpr std::pair<Acid, const char*> names[] = {
-        {Acid::Citric, "Citrate"},     {Acid::Malic, "Malate"},         {Acid::Tartaric, "Tartrate"},
-        {Acid::Lactic, "Lactate"},     {Acid::Acetic, "Acetate"},       {Acid::Ascorbic, "Ascorbate"},
-        {Acid::Oxalic, "Oxalate"},     {Acid::Succinic, "Succinate"},   {Acid::Fumaric, "Fumarate"},
-        {Acid::Glycolic, "Glycolate"}, {Acid::Gluconic, "Gluconate"},   {Acid::Salicylic, "Salicylate"},
-        {Acid::Benzoic, "Benzoate"},   {Acid::Sorbic, "Sorbate"},       {Acid::Gluconolactone, "Gluconate"}};
+        {Acid::Citric, "Citrate"},          {Acid::Malic, "Malate"},
+        {Acid::Tartaric, "Tartrate"},       {Acid::Lactic, "Lactate"},
+        {Acid::Acetic, "Acetate"},          {Acid::Ascorbic, "Ascorbate"},
+        {Acid::Oxalic, "Oxalate"},          {Acid::Succinic, "Succinate"},
+        {Acid::Fumaric, "Fumarate"},        {Acid::Glycolic, "Glycolate"},
+        {Acid::Gluconic, "Gluconate"},      {Acid::Salicylic, "Salicylate"},
+        {Acid::Benzoic, "Benzoate"},        {Acid::Sorbic, "Sorbate"},
+        {Acid::Gluconolactone, "Gluconate"}};
     const AcidShare* most = nullptr;
     for (const AcidShare& a : acid.acids)
         if (!most || a.share.range.typical() > most->share.range.typical())
@@ -179,12 +182,12 @@ LabelBatch labelBatchOf(const Formula& f, const Account& account, double cured,
     if (account.lyeHeavy())
         out.lyeLeftMol = account.lyeOnFatMol() - account.fatMolTypical();
     out.allergens = std::move(allergens);
-    out.waterAdded = account.jugWaterGrams + account.sodium.waterGrams +
-                     account.potassium.waterGrams;
+    out.waterAdded =
+        account.jugWaterGrams + account.sodium.waterGrams + account.potassium.waterGrams;
     const double left = std::max(0.0, out.superfat);
-    const double molar = molarMassSodiumHydroxide +
-                         (molarMassPotassiumHydroxide - molarMassSodiumHydroxide) *
-                             out.potassiumShare;
+    const double molar =
+        molarMassSodiumHydroxide +
+        (molarMassPotassiumHydroxide - molarMassSodiumHydroxide) * out.potassiumShare;
     for (std::size_t i = 0; i < f.lines.size() && i < account.lines.size(); ++i) {
         const Material& m = *f.lines[i].material;
         const LineReckoned& line = account.lines[i];

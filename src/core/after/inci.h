@@ -35,11 +35,11 @@ struct LabelOil {
 };
 struct LabelBatch {
     std::vector<LabelOil> oils;
-    std::vector<LabelRow> others; // grams as added; dryGrams of them in the bar
-    std::vector<double> othersInBar; // g, as many as others
+    std::vector<LabelRow> others;              // grams as added; dryGrams of them in the bar
+    std::vector<double> othersInBar;           // g, as many as others
     std::vector<std::string> othersInBarNames; // salts of acids have another name there
     std::vector<std::string> allergens;        // named after Parfum
-    double sodium = 0.0;         // g of pure hydroxide
+    double sodium = 0.0;                       // g of pure hydroxide
     double potassium = 0.0;
     double waterAdded = 0.0;
     double potassiumShare = 0.0; // of the mol of hydroxide

@@ -24,7 +24,7 @@ OrCannot<double> tolerableError(double nominal)
         double share; // rounded up to 0.1 g; 0: fixed
         double grams;
     };
-    constexpr Row rows[] = {{50, 0.09, 0},  {100, 0, 4.5},  {200, 0.045, 0},  {300, 0, 9},
+    constexpr Row rows[] = {{50, 0.09, 0},  {100, 0, 4.5}, {200, 0.045, 0},  {300, 0, 9},
                             {500, 0.03, 0}, {1000, 0, 15}, {10000, 0.015, 0}};
     for (const Row& row : rows)
         if (nominal <= row.upTo)
@@ -53,8 +53,8 @@ OrCannot<WeightCheck> checkWeights(std::span<const double> grams, double nominal
     }
     constexpr double lowShare = 0.025;
     // A mean is a sum: what it loses in rounding does not fail a batch.
-    const bool average = out.mean >= nominal - 1e-9 &&
-                         out.low <= lowShare * double(grams.size()) && out.very == 0;
+    const bool average =
+        out.mean >= nominal - 1e-9 && out.low <= lowShare * double(grams.size()) && out.very == 0;
     out.verdict = out.least >= nominal ? WeightVerdict::MinimumMet
                   : average            ? WeightVerdict::AverageMet
                                        : WeightVerdict::NotMet;

@@ -19,9 +19,9 @@ struct LabelSheet { // mm
     double pageHeight = 297.0;
     double left = 10.0;
     double top = 12.0;
-    double width = 60.0;  // of one label
+    double width = 60.0; // of one label
     double height = 90.0;
-    double across = 3.0;  // gap
+    double across = 3.0; // gap
     double down = 3.0;
     int columns = 3;
     int rows = 3;
@@ -35,7 +35,7 @@ struct AfterTerms {
     double limitFine = AlkaliLimits{}.fine;
     double limitNever = AlkaliLimits{}.never;
     std::string currency = "EUR";
-    int minorDigits = 2; // 0 to 3
+    int minorDigits = 2;          // 0 to 3
     double packagingPerBar = 0.0; // minor
     double perHour = 0.0;
     double hours = 0.0;  // of a batch

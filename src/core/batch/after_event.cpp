@@ -7,9 +7,9 @@ namespace rhexion {
 namespace {
 
 constexpr std::array<const char*, countOf<Seen>()> seenCodes{
-    "quick-trace", "slow-trace", "false-trace", "riced",     "seized",     "separated", "full-gel",
-    "partial-gel", "no-gel",     "crack",       "volcano",   "ash",        "sweat",     "crumble",
-    "drag-marks",  "spots",      "lye-pocket",  "tunnels",   "soft",       "stuck"};
+    "quick-trace", "slow-trace", "false-trace", "riced",   "seized", "separated", "full-gel",
+    "partial-gel", "no-gel",     "crack",       "volcano", "ash",    "sweat",     "crumble",
+    "drag-marks",  "spots",      "lye-pocket",  "tunnels", "soft",   "stuck"};
 constexpr std::array<const char*, countOf<Care>()> careCodes{"unmoulded", "cut",       "stamped",
                                                              "turned",    "looked-at", "wrapped"};
 constexpr std::array<const char*, countOf<Quality>()> qualityCodes{"lather", "feel", "scent-kept",

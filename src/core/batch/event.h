@@ -83,10 +83,10 @@ struct Unreadable { // written by something newer, or damaged; kept as it stands
     std::string kind;
 };
 
-using Happening =
-    std::variant<BatchBegun, StepDone, StepReopened, WeighedNow, AddedBeside, TakenBack, Noted,
-                 BatchFinished, BatchStopped, ReadingTaken, LookedIn, StepSkipped, StepChosen,
-                 TimerSet, TimerStopped, Blended, PartLost, Substituted, NearMiss, After, Unreadable>;
+using Happening = std::variant<BatchBegun, StepDone, StepReopened, WeighedNow, AddedBeside,
+                               TakenBack, Noted, BatchFinished, BatchStopped, ReadingTaken,
+                               LookedIn, StepSkipped, StepChosen, TimerSet, TimerStopped, Blended,
+                               PartLost, Substituted, NearMiss, After, Unreadable>;
 
 struct Event {
     std::string id;       // UUID, made by who writes it, so that writing it twice is harmless

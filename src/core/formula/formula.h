@@ -160,7 +160,7 @@ struct Mixing {
 
 // A batch this one is like but for one change, so that the cause of a difference can be told.
 struct PairOf {
-    std::string batch; // its id
+    std::string batch;  // its id
     std::string change; // in words
     friend bool operator==(const PairOf&, const PairOf&) = default;
 };
