@@ -71,7 +71,7 @@ struct BarsOf {
     QString name;
     QString code;
     BarsNow bars;
-    std::int64_t ready = 0; // 0: not known
+    std::int64_t ready = 0; // 0: not known, or a test comes first
 };
 
 struct JournalSize {

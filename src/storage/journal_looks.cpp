@@ -233,10 +233,13 @@ Journal::Result<QList<BarsOf>> Journal::bars(const CureSchools& schools) const
     for (const Batch& batch : std::get<QList<Batch>>(all)) {
         const BarsNow bars = barsOf(batch);
         const auto* code = lastOf<CodeGiven>(batch.after);
-        if (bars.left() > 0)
-            out.append({QString::fromStdString(batch.id), nameOf(batch),
-                        code ? QString::fromStdString(code->code) : QString(), bars,
-                        curedOf(batch, schools).readyAt()});
+        if (bars.left() == 0)
+            continue;
+        const Cured cured = curedOf(batch, schools);
+        // No date stands in a test's place.
+        const std::int64_t ready = cured.wantsTest.empty() ? cured.readyAt() : 0;
+        out.append({QString::fromStdString(batch.id), nameOf(batch),
+                    code ? QString::fromStdString(code->code) : QString(), bars, ready});
     }
     return out;
 }

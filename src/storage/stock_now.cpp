@@ -68,9 +68,12 @@ std::variant<StockNow, FileFault> stockNow(const Shelf& shelf, const Journal& jo
         return *fault;
     const auto& regular = std::get<QList<BatchSummary>>(found);
     std::map<std::string, double> onHand, regularGrams;
-    for (const auto& [key, grams] : inBatch)
-        if (std::ranges::any_of(regular, [&](const BatchSummary& s) { return s.id == key.first; }))
-            regularGrams[key.second] = std::max(regularGrams[key.second], grams);
+    for (const auto& one : inBatch) {
+        const auto& [batch, material] = one.first;
+        const bool again_ = std::ranges::find(regular, batch, &BatchSummary::id) != regular.end();
+        if (again_)
+            regularGrams[material] = std::max(regularGrams[material], one.second);
+    }
     for (const JarOf& jar : out.jars)
         onHand[jar.material] += std::max(0.0, jar.now.grams.value_or(0.0));
     for (const auto& [material, grams] : onHand) {

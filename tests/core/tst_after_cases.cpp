@@ -11,6 +11,8 @@
 #include "core/after/inci.h"
 #include "core/after/net_weight.h"
 #include "core/after/patterns.h"
+#include "core/after/stock_count.h"
+#include "core/after/terms.h"
 #include "core/making/hard_water.h"
 #include "core/materials/chemistry.h"
 #include "support/case_oils.h"
@@ -226,6 +228,9 @@ private Q_SLOTS:
     void claims_data();
     void claims();
     void unknownPriceIsNeverNothing();
+    void whatAJarHolds();
+    void lowOnTheShelf();
+    void labelsLieOnTheirSheet();
 };
 
 void TestAfterCases::cases_data()
@@ -412,6 +417,46 @@ void TestAfterCases::unknownPriceIsNeverNothing()
     QCOMPARE(*cost.price, 57.0);             // 512.55 / 9 = 56.95, rounded up
     terms.sellable = 0;
     QVERIFY(!must(costOf(lines, terms)).perBar);
+}
+
+void TestAfterCases::whatAJarHolds()
+{
+    const std::vector<DrawnAt> draws{{100, 40.0}, {200, 60.0}, {300, 500.0}};
+    QCOMPARE(*jarNow(1000.0, 150, 2000.0, draws).grams, 440.0); // what was drawn before counts not
+    QCOMPARE(*jarNow(1000.0, 200, {}, draws).grams, 440.0);
+    QCOMPARE(*jarNow({}, 150, 2000.0, draws).grams, 1400.0); // of what was bought, all of it
+    QCOMPARE(*jarNow(300.0, 250, {}, draws).grams, -200.0);  // kept below nothing, and said
+    QVERIFY(!jarNow({}, 0, {}, draws).grams);
+    QCOMPARE(jarNow({}, 0, {}, draws).drawnSince, 600.0);
+}
+
+void TestAfterCases::lowOnTheShelf()
+{
+    constexpr std::int64_t week = 7LL * 86400000;
+    // 400 g in each of four weeks of eight: by hand, mean 200, sd 213.8, two weeks to get it.
+    std::vector<DrawnAt> draws;
+    for (int i = 0; i < 8; i += 2)
+        draws.push_back({-std::int64_t(i) * week - 1, 400.0});
+    const double wanted = 2 * 200.0 + 1.65 * std::sqrt(8 * 200.0 * 200.0 / 7.0) * std::sqrt(2.0);
+    const LowAnswer low = isLow({wanted - 1.0, 0, 2.0, 0.0}, draws);
+    QVERIFY(low.low && std::abs(low.wanted - wanted) < 1e-9);
+    QVERIFY(!isLow({wanted + 1.0, 0, 2.0, 0.0}, draws).low);
+    // What lies longer back, or in days to come, is not looked at; then two makings are asked for.
+    const std::vector<DrawnAt> old{{-8 * week, 900.0}, {week, 900.0}, {-1, 10.0}};
+    QCOMPARE(isLow({100, 0, 2.0, 320.0}, old).wanted, 640.0);
+    QVERIFY(!isLow({0, 0, 2.0, 0.0}, old).low); // nothing to compare with
+}
+
+void TestAfterCases::labelsLieOnTheirSheet()
+{
+    LabelSheet sheet;
+    QVERIFY(fits(sheet));
+    sheet.columns = 4; // 10 + 4 * 60 + 3 * 3 > 210
+    QVERIFY(!fits(sheet));
+    sheet.width = 47.75; // 10 + 191 + 9 = 210
+    QVERIFY(fits(sheet));
+    sheet.width = 47.8;
+    QVERIFY(!fits(sheet));
 }
 
 QTEST_APPLESS_MAIN(TestAfterCases)

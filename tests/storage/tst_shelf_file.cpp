@@ -77,6 +77,8 @@ private Q_SLOTS:
         std::ranges::sort(want.lot.figures, {}, &LotFigure::code);
         LotRecord sorted = *got;
         std::ranges::sort(sorted.lot.figures, {}, &LotFigure::code);
+        QVERIFY(sorted.counted > 0); // what is left was counted when it was written down
+        want.counted = sorted.counted;
         QVERIFY(sorted == want);
     }
 
@@ -101,6 +103,23 @@ private Q_SLOTS:
         QVERIFY(!shelf->setClosed(same, false));
         QCOMPARE(shelf->openLotOf("pear-puree")->lot.id, same);
         QVERIFY(!shelf->openLotOf("apple-puree"));
+        // One that expires goes first, whenever it came.
+        LotRecord dated = jar("dated", QDate(2025, 1, 1));
+        dated.bestBefore = QDate(2026, 12, 1);
+        const std::string first = id(dated);
+        QCOMPARE(shelf->openLotOf("pear-puree")->lot.id, first);
+        dated.bestBefore = QDate(2027, 12, 1);
+        id(dated);
+        QCOMPARE(shelf->openLotOf("pear-puree")->lot.id, first);
+        QVERIFY(!shelf->setClosed(first, true));
+        // A delivery is kept whole or not at all.
+        LotRecord tooLong_ = jar("x", QDate(2026, 6, 2));
+        tooLong_.supplier = QString(5000, QLatin1Char('x'));
+        const std::size_t before = shelf->lots().size();
+        QVERIFY(shelf->keepLots({jar("a", QDate(2026, 6, 2)), tooLong_}));
+        QCOMPARE(shelf->lots().size(), before);
+        QVERIFY(!shelf->keepLots({jar("a", QDate(2026, 6, 2)), jar("b", QDate(2026, 6, 2))}));
+        QCOMPARE(shelf->lots().size(), before + 2);
         QVERIFY(shelf->setClosed("999", true)); // no such lot: said, not passed over
     }
 
