@@ -23,7 +23,7 @@ QString traitName(const Differing& d)
     const QString name = QString::fromStdString(d.name);
     switch (d.key.kind) {
     case TraitKind::Oil: return TogetherText::tr("%1, of the oils").arg(name);
-    case TraitKind::Thing: return TogetherText::tr("%1, of the batter").arg(name);
+    case TraitKind::Thing: return TogetherText::tr("%1, of the oils").arg(name);
     case TraitKind::Lot: return TogetherText::tr("Lot of %1").arg(name);
     case TraitKind::Superfat: return TogetherText::tr("True superfat");
     case TraitKind::Strength: return TogetherText::tr("Lye strength");
@@ -38,6 +38,7 @@ QString traitName(const Differing& d)
     case TraitKind::Mould: return TogetherText::tr("Mould");
     case TraitKind::Maker: return TogetherText::tr("Maker");
     case TraitKind::Bench: return TogetherText::tr("Bench");
+    case TraitKind::MakeUp: return TogetherText::tr("The liquid");
     }
     return {};
 }
@@ -168,6 +169,7 @@ QString traitSaid(TraitKind kind, const Trait* t, const Speech& s)
     case TraitKind::Lot:
     case TraitKind::Mould:
     case TraitKind::Maker:
+    case TraitKind::MakeUp:
     case TraitKind::Bench: break;
     }
     return QString::fromStdString(t->text);

@@ -13,15 +13,16 @@ namespace {
 constexpr std::array<const char*, countOf<TraitKind>()> traitCodes{
     "oil",     "thing",       "lot",         "superfat",     "strength",      "potassium-share",
     "process", "jug-celsius", "pot-celsius", "room-celsius", "blend-seconds", "gel",
-    "cover",   "mould",       "maker",       "bench"};
+    "cover",   "mould",       "maker",       "bench",        "make-up"};
 constexpr std::array<TraitGroup, countOf<TraitKind>()> groups{
     TraitGroup::Oils,   TraitGroup::Things, TraitGroup::Lots,     TraitGroup::Lye,
     TraitGroup::Liquid, TraitGroup::Lye,    TraitGroup::Process,  TraitGroup::Warmth,
     TraitGroup::Warmth, TraitGroup::Warmth, TraitGroup::Blending, TraitGroup::Mould,
-    TraitGroup::Mould,  TraitGroup::Mould,  TraitGroup::Who,      TraitGroup::Who};
+    TraitGroup::Mould,  TraitGroup::Mould,  TraitGroup::Who,      TraitGroup::Who,
+    TraitGroup::Liquid};
 // What a kitchen scale, a thermometer and a watch tell apart.
 constexpr std::array<double, countOf<TraitKind>()> tolerances{
-    0.005, 0.003, 0, 0.003, 0.005, 0.005, 0, 3, 3, 3, 30, 0, 0, 0, 0, 0};
+    0.005, 0.003, 0, 0.003, 0.005, 0.005, 0, 3, 3, 3, 30, 0, 0, 0, 0, 0, 0};
 constexpr std::array<const char*, countOf<ResultKind>()> resultCodes{
     "seen", "minutes-to-pour", "quality", "verdict", "free-caustic", "core-celsius", "loss-share"};
 constexpr std::array<const char*, countOf<CauseTold>()> causeCodes{
@@ -79,13 +80,17 @@ private:
             if (portion_ != 0 && of != 0 && of != portion_)
                 continue;
             const double grams = made_.lines[i].grams * (own && of == 0 ? own->share : 1.0);
-            const double whole = m.isOil() ? oils : batter;
+            const double whole = oils > 0.0 ? oils : batter;
             if (!(grams > 0.0) || !(whole > 0.0))
                 continue;
+            text(TraitKind::Lot, m.lot.name, m.id, m.name);
+            if (made_.lines[i].isMakeUp) { // how much of it follows from the strength
+                text(TraitKind::MakeUp, m.name);
+                continue;
+            }
             Trait& trait = out_[{m.isOil() ? TraitKind::Oil : TraitKind::Thing, m.id}];
             trait.name = m.name;
             trait.value = trait.value.value_or(0.0) + grams / whole;
-            text(TraitKind::Lot, m.lot.name, m.id, m.name);
         }
         for (const MaterialPtr& lye : {bowl_.formula.lye.sodium, bowl_.formula.lye.potassium})
             if (lye && !lye->lot.name.empty())
@@ -331,7 +336,12 @@ Formula withOneChange(const Batch& like, const Batch& other, TraitGroup group)
         break;
     case TraitGroup::Things: takeLines(false); break;
     case TraitGroup::Lye: out.lye = from.lye; break;
-    case TraitGroup::Liquid: out.liquid = from.liquid; break;
+    case TraitGroup::Liquid:
+        out.liquid = from.liquid;
+        for (Line& line : out.lines)
+            if (line.amount.unit == AmountUnit::Rest && from.makeUp())
+                line.material = from.makeUp()->material;
+        break;
     case TraitGroup::Process:
         for (Line& line : out.lines)
             if (line.vessel == Vessel::AfterCook)

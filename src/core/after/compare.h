@@ -12,7 +12,7 @@ namespace rhexion {
 // What a batch was made of and how; the order is that of a table.
 enum class TraitKind {
     Oil,      // share of the oils
-    Thing,    // anything else: share of the batter
+    Thing,    // anything else: g per g of oils, so that more water changes none of them
     Lot,      // of a material; text
     Superfat, // true
     Strength,
@@ -26,7 +26,8 @@ enum class TraitKind {
     Cover, // text, a code
     Mould, // text
     Maker, // text
-    Bench  // text, its id
+    Bench, // text, its id
+    MakeUp // the liquid that is the rest; text
 };
 const char* codeOf(TraitKind kind);
 // Traits of one group are one change: a share of one oil cannot change alone.
