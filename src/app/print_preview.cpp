@@ -2,6 +2,7 @@
 
 #include "sheet/paper.h"
 
+#include <QPageSize>
 #include <QPrintPreviewDialog>
 #include <QPrinter>
 
@@ -19,6 +20,20 @@ void previewPages(QWidget& window, const QString& title, const QString& name, co
 {
     QPrinter printer(QPrinter::HighResolution);
     preparePrinter(printer, name, habits);
+    QPrintPreviewDialog dialog(&printer, &window);
+    dialog.setWindowTitle(title);
+    QObject::connect(&dialog, &QPrintPreviewDialog::paintRequested, &dialog,
+                     [&](QPrinter* to) { draw(*to); });
+    dialog.exec();
+}
+
+void previewOn(QWidget& window, const QString& title, const QString& name, const QPageSize& paper,
+               const std::function<void(QPagedPaintDevice&)>& draw)
+{
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setDocName(name);
+    printer.setPageSize(paper);
+    printer.setFullPage(true);
     QPrintPreviewDialog dialog(&printer, &window);
     dialog.setWindowTitle(title);
     QObject::connect(&dialog, &QPrintPreviewDialog::paintRequested, &dialog,

@@ -133,7 +133,9 @@ bool drawLabels(QPagedPaintDevice& device, const LabelJob& job)
     const int onSheet = s.columns * s.rows;
     constexpr double margin = 2.5; // mm inside a label
     // The device's own margin moves its origin; labels are counted from the edge of the paper.
-    const QMarginsF own = device.pageLayout().margins(QPageLayout::Millimeter);
+    const bool toTheEdge = device.pageLayout().mode() == QPageLayout::FullPageMode;
+    const QMarginsF own =
+        toTheEdge ? QMarginsF() : device.pageLayout().margins(QPageLayout::Millimeter);
     bool all = true;
     for (int i = 0; i < job.count; ++i) {
         const int place = job.skip + i;

@@ -3,6 +3,7 @@
 #include "words/after_words.h"
 #include "words/cannot_words.h"
 #include "words/names.h"
+#include "words/plain_text.h"
 
 #include <QCoreApplication>
 
@@ -33,7 +34,7 @@ FactSection rulesOf(const Cured& c)
     out.title = CureText::tr("By rule");
     for (const CureRule rule : c.rules) {
         const CureDays d = daysOf(rule);
-        out.facts.append({cureRuleSaid(rule),
+        out.facts.append({capital(cureRuleSaid(rule)),
                           d.longest > d.least
                               ? CureText::tr("%1 to %2 days").arg(int(d.least)).arg(int(d.longest))
                               : wholeDays(d.least),
@@ -127,7 +128,7 @@ FactPage cureFacts(const Batch& batch, const Cured& c, std::int64_t now, const S
             CureText::tr("No date stands in its place: do not use a bar before a test for "
                          "free alkali says that it is within the limit.");
         for (const TestReason reason : c.wantsTest)
-            test.facts.append({testReasonSaid(reason), {}, {}, Fact::Tone::Danger});
+            test.facts.append({capital(testReasonSaid(reason)), {}, {}, Fact::Tone::Danger});
         page.sections.append(test);
         page.lead = CureText::tr("Test for lye first. For water and feel: %1")
                         .arg(readySaid(c, s).replace(0, 1, readySaid(c, s).left(1).toLower()));

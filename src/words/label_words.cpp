@@ -34,18 +34,35 @@ std::optional<double> nominalOf(const LabelSource& l)
     return std::nullopt;
 }
 
+// The material a plain name in brackets stands for.
+std::string plainMaterial(const std::string& name, const Formula& formula)
+{
+    for (const Line& line : formula.lines)
+        if ("[" + line.material->name + "]" == name)
+            return line.material->id;
+    return {};
+}
+
 FactSection listOf(const std::vector<LabelRow>& rows, const QString& title, const QString& sentence,
-                   const Speech& s)
+                   const Formula& formula, const Speech& s)
 {
     FactSection out;
     out.title = title;
     out.sentence = sentence;
-    for (const LabelRow& row : rows)
-        out.facts.append(
-            {QString::fromStdString(row.name),
-             row.grams > 0.0 ? s.percent(row.share, 2) : QString(),
-             row.plain ? LabelWords::tr("no INCI name is known: give it one") : QString(),
-             row.plain ? Fact::Tone::Care : Fact::Tone::Plain});
+    for (const LabelRow& row : rows) {
+        Fact fact{QString::fromStdString(row.name),
+                  row.grams > 0.0 ? s.percent(row.share, 2) : QString(),
+                  {}};
+        if (row.plain) {
+            fact.note = LabelWords::tr("no INCI name is known");
+            fact.tone = Fact::Tone::Care;
+            if (const std::string id = plainMaterial(row.name, formula); !id.empty()) {
+                fact.action = QStringLiteral("inci:") + QString::fromStdString(id);
+                fact.actionText = LabelWords::tr("Give it one");
+            }
+        }
+        out.facts.append(fact);
+    }
     return out;
 }
 
@@ -149,12 +166,12 @@ FactPage labelFacts(const LabelSource& l, const Speech& s)
         listOf(labelAsAdded(batch), LabelWords::tr("Ingredients as added"),
                LabelWords::tr("By weight at the time of adding; Regulation (EC) 1223/2009, article "
                               "19, from memory. Below 1 % any order is allowed."),
-               s));
+               l.batch.formula, s));
     page.sections.append(listOf(
         labelAsSoap(batch), LabelWords::tr("Ingredients as in the finished soap"),
         LabelWords::tr("By mass balance: what reacted is named as soap, what did not under its "
                        "own name."),
-        s));
+        l.batch.formula, s));
     FactSection law;
     law.title = LabelWords::tr("Law and assessor");
     law.sentence = labelLaw();

@@ -1,8 +1,13 @@
 // The batch sheet: what it says, in every unit, for small and large formulas.
+#include <QImage>
+#include <QPainter>
+#include <QProcess>
+#include <QRegularExpression>
 #include <QTest>
 
 #include "sheet/batch_sheet.h"
 #include "sheet/facts_sheet.h"
+#include "sheet/label_sheet.h"
 #include "sheet/shipped_fonts.h"
 #include "support/files.h"
 #include "support/make.h"
@@ -42,6 +47,53 @@ class TestSheet : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void initTestCase() { QVERIFY(loadShippedFonts()); }
+
+    // Labels on sheets of their own size: as many pages as they take, each label within its place.
+    void labels()
+    {
+        QTemporaryDir dir;
+        LabelJob job;
+        job.text = {QStringLiteral("Quince loaf"),
+                    {QStringLiteral("Olea Europaea Fruit Oil"), QStringLiteral("Aqua"),
+                     QStringLiteral("[something nobody named]")},
+                    QStringLiteral("95 g"),
+                    QStringLiteral("26-255-01B"),
+                    QStringLiteral("A bench, a village"),
+                    95.0};
+        job.qr = true;
+        job.count = 20;
+        job.skip = 2;
+        const QString path = dir.filePath(QStringLiteral("labels.pdf"));
+        QVERIFY(!writeLabelsPdf(path, job));
+        const auto run = [](const QString& program, const QStringList& args) {
+            QProcess process;
+            process.start(program, args);
+            process.waitForFinished();
+            return QString::fromUtf8(process.readAllStandardOutput());
+        };
+        const QString info = run(QStringLiteral("pdfinfo"), {path});
+        QVERIFY2(info.contains(QRegularExpression(QStringLiteral("Pages: +3"))), qPrintable(info));
+        QVERIFY2(info.contains(QRegularExpression(QStringLiteral("59[45][.0-9]* x 84[12]"))),
+                 qPrintable(info));
+        const QString text = run(QStringLiteral("pdftotext"), {path, QStringLiteral("-")});
+        QCOMPARE(text.count(QLatin1String("26-255-01B")), 20);
+        QCOMPARE(text.count(QLatin1String("Quince loaf")), 20);
+        QVERIFY(writeLabelsPdf(QStringLiteral("/proc/no/labels.pdf"), job));
+        // Nothing is drawn outside its place, and a text without end says that it does not fit.
+        QImage image(400, 400, QImage::Format_RGB32);
+        image.fill(Qt::white);
+        {
+            QPainter painter(&image);
+            QVERIFY(drawLabel(painter, QRectF(100, 100, 250, 250), job));
+        }
+        for (int i = 0; i < 400; ++i)
+            QVERIFY(image.pixel(i, 98) == QColor(Qt::white).rgb() &&
+                    image.pixel(98, i) == QColor(Qt::white).rgb());
+        for (int i = 0; i < 600; ++i)
+            job.text.ingredients << QStringLiteral("Ingredient number %1").arg(i);
+        QPainter painter(&image);
+        QVERIFY(!drawLabel(painter, QRectF(100, 100, 250, 250), job));
+    }
 
     void saysWhatMatters_data()
     {

@@ -293,6 +293,16 @@ private Q_SLOTS:
         show(same);
         view().giveCode();
         QVERIFY(lastOf<CodeGiven>(view().batch()->after)->code.find("-02") != std::string::npos);
+        // The record for an assessor as PDF.
+        const QString record = shop_->dir.filePath(QStringLiteral("record.pdf"));
+        QVERIFY(!view().writeRecord(record));
+        QFile pdf(record);
+        QVERIFY(pdf.open(QIODevice::ReadOnly) && pdf.read(5) == "%PDF-" && pdf.size() > 10000);
+        QVERIFY(view().writeRecord(QStringLiteral("/proc/no/record.pdf")));
+        // A name of the maker's own comes before the one that is shipped.
+        view().goTo(BatchView::Bars);
+        view().nameMaterial(QStringLiteral("olive-oil"), QStringLiteral("Olea Testa"));
+        QVERIFY(view().bars().pageText().contains(QLatin1String("Olea Testa")));
         // Medical words on the card are flagged.
         view().showTerms();
         auto* terms = shop_->window->findChild<TermsWindow*>();

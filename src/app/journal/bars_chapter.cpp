@@ -8,7 +8,6 @@
 #include "core/making/scent.h"
 #include "pages/facts_page.h"
 #include "sheet/facts_sheet.h"
-#include "sheet/label_sheet.h"
 #include "storage/batch_cost.h"
 #include "storage/inci_names.h"
 #include "storage/stock.h"
@@ -17,7 +16,9 @@
 #include "words/refusal_words.h"
 
 #include <QFileDialog>
+#include <QPageSize>
 #include <QPushButton>
+#include <QUrl>
 #include <QVBoxLayout>
 
 #include <algorithm>
@@ -80,6 +81,7 @@ BarsChapter::BarsChapter(Stock& stock, QWidget* parent) : QWidget(parent), stock
     fixWidth(nominal_, 190);
     giveCode_ = new QPushButton(tr("Give it a code"), form);
     labels_ = new QPushButton(tr("Labels as PDF…"), form);
+    print_ = new QPushButton(tr("Print labels…"), form);
     skip_ = new NumberField(tr("places gone"), 0, true, form);
     skip_->setAccessibleName(tr("Places of the first sheet that are gone"));
     skip_->setPlaceholderText(tr("places gone"));
@@ -88,10 +90,11 @@ BarsChapter::BarsChapter(Stock& stock, QWidget* parent) : QWidget(parent), stock
     auto* terms = new QPushButton(tr("Money, label and card…"), form);
     auto* row = new FlowLayout(form, Theme::px(8), Theme::px(6));
     for (QWidget* w :
-         std::initializer_list<QWidget*>{giveCode_, nominal_, labels_, skip_, card_, terms})
+         std::initializer_list<QWidget*>{giveCode_, nominal_, print_, labels_, skip_, card_, terms})
         row->addWidget(w);
     page_ = new PageBrowser(this);
     page_->setAccessibleName(tr("Bars and label"));
+    page_->setOpenLinks(false);
     page_->setMinimumHeight(Theme::px(56));
     page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
     auto* column = new QVBoxLayout(this);
@@ -101,7 +104,16 @@ BarsChapter::BarsChapter(Stock& stock, QWidget* parent) : QWidget(parent), stock
     connect(giveCode_, &QPushButton::clicked, this, &BarsChapter::codeWanted);
     connect(terms, &QPushButton::clicked, this, &BarsChapter::termsWanted);
     connect(nominal_, &NumberField::entered, this, &BarsChapter::refresh);
-    connect(labels_, &QPushButton::clicked, this, &BarsChapter::printLabels);
+    connect(labels_, &QPushButton::clicked, this, &BarsChapter::saveLabels);
+    connect(print_, &QPushButton::clicked, this, &BarsChapter::printLabels);
+    connect(page_, &QTextBrowser::anchorClicked, this, [this](const QUrl& link) {
+        const QString code = link.toString();
+        if (!code.startsWith(QLatin1String("do:inci:")))
+            return;
+        const QString id = code.mid(8);
+        const MaterialPtr material = stock_.plain(id.toStdString());
+        Q_EMIT nameWanted(id, material ? QString::fromStdString(material->name) : id);
+    });
     connect(card_, &QPushButton::clicked, this, &BarsChapter::printCard);
 }
 
@@ -149,15 +161,29 @@ void BarsChapter::refresh()
     page_->setHtml(factsHtml(facts_, Theme::page(), false));
 }
 
+LabelJob BarsChapter::labelJob() const
+{
+    LabelJob job{words::labelText(source(), speech_), fittings_.terms.sheet, fittings_.terms.qr,
+                 std::clamp(barsOf(batch_).left(), 1, 1000), int(skip_->value().value_or(0.0))};
+    job.skip = std::clamp(job.skip, 0, job.sheet.columns * job.sheet.rows - 1);
+    return job;
+}
+
 void BarsChapter::printLabels()
+{
+    const LabelJob job = labelJob();
+    previewOn(*window(), tr("The labels, as they will be printed"), job.text.name,
+              QPageSize(QSizeF(job.sheet.pageWidth, job.sheet.pageHeight), QPageSize::Millimeter),
+              [&](QPagedPaintDevice& to) { drawLabels(to, job); });
+}
+
+void BarsChapter::saveLabels()
 {
     const QString path = QFileDialog::getSaveFileName(this, tr("Labels as PDF"), tr("labels.pdf"),
                                                       tr("PDF (*.pdf)"));
     if (path.isEmpty())
         return;
-    LabelJob job{words::labelText(source(), speech_), fittings_.terms.sheet, fittings_.terms.qr,
-                 std::clamp(barsOf(batch_).left(), 1, 1000), int(skip_->value().value_or(0.0))};
-    job.skip = std::clamp(job.skip, 0, job.sheet.columns * job.sheet.rows - 1);
+    const LabelJob job = labelJob();
     if (const auto fault = writeLabelsPdf(path, job))
         Q_EMIT said(words::fileFault(*fault));
     else

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/after/cured.h"
+#include "sheet/label_sheet.h"
 #include "storage/fittings.h"
 #include "words/facts.h"
 #include "words/label_words.h"
@@ -37,12 +38,15 @@ public:
 Q_SIGNALS:
     void codeWanted();
     void termsWanted();
+    void nameWanted(const QString& material, const QString& name);
     void said(const QString& text);
 
 private:
     words::LabelSource source() const;
     void refresh();
     void printLabels();
+    void saveLabels();
+    LabelJob labelJob() const;
     void printCard();
 
     Stock& stock_;
@@ -54,6 +58,7 @@ private:
     NumberField* skip_;
     QPushButton* giveCode_;
     QPushButton* labels_;
+    QPushButton* print_;
     QPushButton* card_;
     PageBrowser* page_;
     words::FactPage facts_;

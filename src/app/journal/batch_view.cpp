@@ -12,6 +12,7 @@
 #include "core/after/batch_code.h"
 #include "document/own_fittings.h"
 #include "pages/facts_page.h"
+#include "sheet/facts_sheet.h"
 #include "storage/event_json.h"
 #include "words/batch_words.h"
 #include "words/refusal_words.h"
@@ -19,6 +20,7 @@
 #include <QButtonGroup>
 #include <QDesktopServices>
 #include <QFileDialog>
+#include <QInputDialog>
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QUrl>
@@ -107,6 +109,12 @@ BatchView::BatchView(std::function<QDateTime()> clock, Stock& stock, OwnFittings
     connect(bars_, &BarsChapter::codeWanted, this, &BatchView::giveCode);
     connect(bars_, &BarsChapter::termsWanted, this, &BatchView::showTerms);
     connect(bars_, &BarsChapter::said, this, &BatchView::noted);
+    connect(bars_, &BarsChapter::nameWanted, this, [this](const QString& id, const QString& name) {
+        const QString inci = QInputDialog::getText(this, tr("A name for the label"),
+                                                   tr("INCI name of %1").arg(name));
+        if (!inci.trimmed().isEmpty())
+            nameMaterial(id, inci.trimmed());
+    });
     connect(open_, &QPushButton::clicked, this, [this] {
         if (batch_)
             Q_EMIT formulaWanted(batch_->formula);
@@ -308,6 +316,14 @@ void BatchView::giveCode()
         Q_EMIT noted(tr("There are 99 codes of that day already."));
 }
 
+void BatchView::nameMaterial(const QString& id, const QString& inci)
+{
+    if (const auto fault = fittings_.change([&](Fittings& f) {
+            f.terms.inci[id.toStdString()].name = inci.left(200).toStdString();
+        }))
+        Q_EMIT noted(words::fileFault(*fault));
+}
+
 void BatchView::showTerms()
 {
     if (!terms_) {
@@ -339,10 +355,21 @@ void BatchView::savePdf()
 {
     if (!batch_)
         return;
-    if (const auto fault =
-            saveFacts(*window(), words::assessorFacts(*batch_, speech_),
-                      QString::fromStdString(batch_->formula.name), speech_.habits()))
-        Q_EMIT noted(words::fileFault(*fault));
+    const QString path =
+        QFileDialog::getSaveFileName(this, tr("Record for an assessor"), {}, tr("PDF (*.pdf)"));
+    if (path.isEmpty())
+        return;
+    const auto fault = writeRecord(path);
+    Q_EMIT noted(fault ? words::fileFault(*fault) : tr("The record is in %1.").arg(path));
+}
+
+std::optional<FileFault> BatchView::writeRecord(const QString& path) const
+{
+    if (!batch_)
+        return std::nullopt;
+    const Bowl bowl = batch_->bowl();
+    return writeRecordPdf(path, words::assessorFacts(*batch_, speech_), bowl.formula,
+                          reckonGiven(bowl.formula, bowl.amounts), speech_);
 }
 
 } // namespace rhexion

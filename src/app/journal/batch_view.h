@@ -53,6 +53,8 @@ public:
     // Keeps it in the journal; what was typed stays in its field where that fails.
     bool keep(const Happening& what);
     void giveCode();
+    std::optional<FileFault> writeRecord(const QString& path) const;
+    void nameMaterial(const QString& id, const QString& inci);
     void showTerms();
 
 Q_SIGNALS:

@@ -81,6 +81,7 @@ TermsWindow::TermsWindow(QWidget* owner) : LeavableWindow(owner)
     taxOfLots_ = number(*form, tr("That tax"), QStringLiteral("%"), 1);
     produceLoss_ = number(*form, tr("Lost in peeling and straining"), QStringLiteral("%"), 0);
     weeks_ = number(*form, tr("An order takes"), tr("weeks"), 1);
+    barsToKeep_ = number(*form, tr("Bars to keep of what is made again"), {}, 0);
 
     form->addRow(heading(tr("Label"), inside));
     school_ = new QComboBox(inside);
@@ -169,6 +170,7 @@ void TermsWindow::setTerms(const AfterTerms& t)
     taxOfLots_->setValue(t.taxOfLots * 100.0);
     produceLoss_->setValue(t.produceLoss * 100.0);
     weeks_->setValue(t.weeksToGet);
+    barsToKeep_->setValue(t.barsToKeep);
     school_->setCurrentIndex(t.label == LabelSchool::AsSoap ? 1 : 0);
     weight_->setCurrentIndex(t.weight == WeightSystem::Minimum ? 1 : 0);
     qr_->setChecked(t.qr);
@@ -222,6 +224,7 @@ void TermsWindow::take()
     t.taxOfLots = of(taxOfLots_, 0.0, 100.0) / 100.0;
     t.produceLoss = of(produceLoss_, 0.0, 90.0) / 100.0;
     t.weeksToGet = of(weeks_, 0.0, 100.0);
+    t.barsToKeep = int(of(barsToKeep_, 0.0, 10000.0));
     t.label = school_->currentIndex() == 1 ? LabelSchool::AsSoap : LabelSchool::AsAdded;
     t.weight = weight_->currentIndex() == 1 ? WeightSystem::Minimum : WeightSystem::Average;
     t.qr = qr_->isChecked();

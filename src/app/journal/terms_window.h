@@ -55,6 +55,7 @@ private:
     NumberField* taxOfLots_;
     NumberField* produceLoss_;
     NumberField* weeks_;
+    NumberField* barsToKeep_;
     QComboBox* school_;
     QComboBox* weight_;
     QCheckBox* qr_;

@@ -1,0 +1,125 @@
+// Both ends of every range a maker can type, just inside and just outside; and lengths of curved
+// moulds by Pythagoras.
+#include "core/formula/heat_plan.h"
+#include "core/formula/mould_shape.h"
+#include "core/making/batter_density.h"
+
+#include <QTest>
+
+#include <cmath>
+#include <functional>
+
+using namespace rhexion;
+
+namespace {
+
+struct Field {
+    const char* name;
+    std::function<void(HeatPlan&, double)> set;
+    double least, most, step; // the least step a field has
+};
+
+const std::vector<Field>& heatFields()
+{
+    static const std::vector<Field> fields{
+        {"room", [](HeatPlan& p, double v) { p.room = v; }, -10, 50, 0.01},
+        {"jug", [](HeatPlan& p, double v) { p.jug.grams = v; }, 0, 50000, 0.01},
+        {"pot", [](HeatPlan& p, double v) { p.pot.grams = v; }, 0, 50000, 0.01},
+        {"portions", [](HeatPlan& p, double v) { p.portions = int(v); }, 1, 24, 1},
+        {"pause", [](HeatPlan& p, double v) { p.pauseMinutes = v; }, 0, 120, 0.01},
+        {"liquid", [](HeatPlan& p, double v) { p.liquid = v; }, -10, 100, 0.01},
+        {"chilled", [](HeatPlan& p, double v) { p.chilled = v; }, -10, 100, 0.01},
+        {"frozen", [](HeatPlan& p, double v) { p.frozen = v; }, -40, 0, 0.01},
+        {"melted", [](HeatPlan& p, double v) { p.melted = v; }, 20, 120, 0.01},
+        {"pot after", [](HeatPlan& p, double v) { p.potAfterMinutes = v; }, 0, 720, 0.01},
+        {"blending", [](HeatPlan& p, double v) { p.blendingSeconds = v; }, 0, 7200, 0.01},
+        {"oven off", [](HeatPlan& p, double v) { p.ovenOffHours = v; }, 0, 168, 0.01},
+        {"power", [](HeatPlan& p, double v) { p.cook.power = v; }, 0, 20000, 0.01},
+        {"setpoint", [](HeatPlan& p, double v) { p.cook.setpoint = v; }, 30, 150, 0.01},
+        {"width", [](HeatPlan& p, double v) { p.cook.width = v; }, 3, 150, 0.01},
+        {"lid off", [](HeatPlan& p, double v) { p.cook.openShare = v; }, 0, 1, 0.01},
+        {"minutes", [](HeatPlan& p, double v) { p.cook.minutes = v; }, 1, 1440, 0.01}};
+    return fields;
+}
+
+} // namespace
+
+class TestEdges : public QObject {
+    Q_OBJECT
+private Q_SLOTS:
+    void heatPlan_data()
+    {
+        QTest::addColumn<int>("at");
+        for (std::size_t i = 0; i < heatFields().size(); ++i)
+            QTest::newRow(heatFields()[i].name) << int(i);
+    }
+    void heatPlan()
+    {
+        QFETCH(int, at);
+        const Field& f = heatFields()[std::size_t(at)];
+        const auto isGood = [&](double value) {
+            HeatPlan plan;
+            f.set(plan, value);
+            return !faultOf(plan);
+        };
+        QVERIFY(isGood(f.least));
+        QVERIFY(isGood(f.most));
+        QVERIFY(!isGood(f.least - f.step));
+        QVERIFY(!isGood(f.most + f.step));
+        QVERIFY(!isGood(f.least - 1000.0) && !isGood(f.most + 100000.0));
+    }
+
+    void longestMoulds()
+    {
+        const auto isGood = [](double length) {
+            Slab slab;
+            slab.length = length;
+            slab.width = 100.0;
+            slab.height = 50.0;
+            return !faultOf(MouldShape(slab));
+        };
+        QVERIFY(isGood(longestMould));
+        QVERIFY(!isGood(longestMould + 0.01));
+        QVERIFY(!isGood(0.0) && !isGood(-1.0));
+    }
+
+    void lyeDensities()
+    {
+        const auto isGood = [](double c, double share, double t) {
+            return std::holds_alternative<double>(lyeDensity(c, share, t));
+        };
+        QVERIFY(isGood(0.0, 0.0, 0.0) && isGood(0.5, 1.0, 90.0));
+        for (const double bad : {-0.01, 1.01}) {
+            QVERIFY(!isGood(0.3, bad, 20.0));
+            QVERIFY(!isGood(bad, 0.0, 20.0));
+        }
+        QVERIFY(!isGood(0.51, 0.0, 20.0));
+        QVERIFY(!isGood(0.3, 0.0, -0.1) && !isGood(0.3, 0.0, 90.1));
+    }
+
+    // A chord at a height above the lowest point: half of it, the rest of the radius and the radius
+    // are a right triangle.
+    void chords()
+    {
+        LyingTube tube;
+        tube.diameter = 80.0;
+        tube.length = 250.0;
+        tube.depth = 80.0;
+        Dome dome; // upside down in its cavity, its top at the bottom
+        dome.baseRadius = 35.0;
+        dome.height = 30.0;
+        const double ball =
+            (dome.baseRadius * dome.baseRadius + dome.height * dome.height) / (2.0 * dome.height);
+        for (const double z : {1.0, 7.0, 15.0, 29.0}) {
+            const auto chord = [z](double radius) {
+                return 2.0 * std::sqrt(radius * radius - (radius - z) * (radius - z));
+            };
+            QVERIFY(std::abs(widthAt(MouldShape(tube), z) - chord(40.0)) < 1e-9);
+            QVERIFY(std::abs(widthAt(MouldShape(dome), z) - chord(ball)) < 1e-9);
+        }
+        QVERIFY(std::abs(widthAt(MouldShape(dome), dome.height) - 70.0) < 1e-9);
+    }
+};
+
+QTEST_APPLESS_MAIN(TestEdges)
+#include "tst_edges.moc"
