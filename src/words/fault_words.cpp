@@ -125,8 +125,11 @@ QString fileFault(const FileFault& f)
                "write. Close the other one, or mend the folder’s rights.")
                 .arg(fileSaid(f.place));
     case C::Damaged:
-        return WordsText::tr("%1 is damaged (%2). It is left as it is.")
-            .arg(fileSaid(f.place), f.detail);
+        return f.detail.isEmpty()
+                   ? WordsText::tr("%1 is damaged or cut short. It is left as it is.")
+                         .arg(fileSaid(f.place))
+                   : WordsText::tr("%1 is damaged (%2). It is left as it is.")
+                         .arg(fileSaid(f.place), f.detail);
     case C::Changed:
         return WordsText::tr(
                    "It was changed elsewhere since you opened it (%1). Look at it again, then "

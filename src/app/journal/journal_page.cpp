@@ -153,7 +153,9 @@ void JournalPage::fitRoom()
 {
     layBeside(*room_, *left_, *right_, width(), width() >= Theme::px(1150) ? 470 : 400, 800);
     list_->verticalHeader()->setDefaultSectionSize(Theme::px(36));
-    list_->setColumnWidth(BatchesModel::Started, Theme::px(112));
+    list_->setColumnWidth(BatchesModel::Started, Theme::px(122));
+    // Where there is little room a name says more than that it was made.
+    list_->setColumnHidden(BatchesModel::State, width() < Theme::px(1000));
     list_->setColumnWidth(BatchesModel::State, Theme::px(96));
     list_->setColumnWidth(BatchesModel::Superfat, Theme::px(78));
 }
