@@ -4,6 +4,7 @@
 #include "app/main_window.h"
 #include "app/make/make_page.h"
 #include "app/widgets/note_column.h"
+#include "core/after/facts.h"
 #include "document/formula_document.h"
 #include "words/record_words.h"
 
@@ -20,16 +21,19 @@ const QString ofLessons = QStringLiteral("lessons");
 constexpr int restMilliseconds = 600;
 constexpr int mostSaid = 2;
 
-bool isAbout(const LessonKept& lesson, const QStringList& materials, const Formula& formula)
+bool isAbout(const LessonKept& lesson, const QStringList& materials, const Formula& formula,
+             const std::vector<std::string>& settings)
 {
     const bool mould =
         !lesson.mould.empty() && std::ranges::any_of(formula.moulds, [&](const MouldUse& use) {
             return use.mould.name == lesson.mould;
         });
-    return mould || (!lesson.materials.empty() &&
-                     std::ranges::all_of(lesson.materials, [&](const std::string& id) {
-                         return materials.contains(QString::fromStdString(id));
-                     }));
+    const bool setting = std::ranges::find(settings, lesson.setting) != settings.end();
+    return mould || setting ||
+           (!lesson.materials.empty() &&
+            std::ranges::all_of(lesson.materials, [&](const std::string& id) {
+                return materials.contains(QString::fromStdString(id));
+            }));
 }
 
 } // namespace
@@ -43,9 +47,13 @@ void MainWindow::wireMemory()
     connect(rest, &QTimer::timeout, this, [this] {
         const Formula& f = document_->formula();
         const QStringList materials = materialsOf(f);
-        if (materials == rememberedFor_)
+        QStringList what = materials; // and how it is made
+        if (const Reckoning* r = document_->reckoning())
+            for (const std::string& setting : settingsOf(f, *r))
+                what << QString::fromStdString(setting);
+        if (what == rememberedFor_)
             return;
-        rememberedFor_ = materials;
+        rememberedFor_ = what;
         remember(f, materials, {});
     });
 }
@@ -62,8 +70,12 @@ void MainWindow::remember(const Formula& formula, const QStringList& materials,
     if (!all)
         return;
     QList<LessonOf> lessons;
+    // At a step it is the material that matters; the settings were said on the bench.
+    const Reckoning* now = where.isEmpty() ? document_->reckoning() : nullptr;
+    const std::vector<std::string> settings =
+        now ? settingsOf(formula, *now) : std::vector<std::string>{};
     for (const LessonOf& l : *all)
-        if (isAbout(l.lesson, materials, formula))
+        if (isAbout(l.lesson, materials, formula, settings))
             lessons.append(l);
     QList<std::pair<QString, MaterialHistory>> histories;
     for (const QString& id : materials)

@@ -81,7 +81,10 @@ struct AfterWriter {
     }
     QJsonObject operator()(const LessonKept& l) const
     {
-        return {{"words", qt(l.words)}, {"materials", texts(l.materials)}, {"mould", qt(l.mould)}};
+        return {{"words", qt(l.words)},
+                {"materials", texts(l.materials)},
+                {"mould", qt(l.mould)},
+                {"setting", qt(l.setting)}};
     }
     QJsonObject operator()(const LessonRetired& l) const { return {{"event", qt(l.event)}}; }
     QJsonObject operator()(const NextChange& n) const { return {{"words", qt(n.words)}}; }
@@ -168,7 +171,8 @@ AfterWhat readWhat(std::size_t kind, const JsonCursor& at)
     case 8: {
         LessonKept out{at.text("words", qsizetype(limits::journalNote)).toStdString(),
                        {},
-                       text(at, "mould", limits::mould)};
+                       text(at, "mould", limits::mould),
+                       text(at, "setting", limits::timerName)};
         for (const QString& id :
              at.words("materials", qsizetype(limits::mostAboutMaterials), qsizetype(limits::id)))
             out.materials.push_back(id.toStdString());

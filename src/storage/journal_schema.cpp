@@ -173,6 +173,7 @@ QStringList journalMigration(int toVersion)
                            " batch TEXT NOT NULL,"
                            " words TEXT NOT NULL,"
                            " mould TEXT NOT NULL,"
+                           " setting TEXT NOT NULL,"
                            " said INTEGER NOT NULL) WITHOUT ROWID"),
             QStringLiteral("CREATE INDEX lesson_batch ON lesson(batch)"),
             QStringLiteral("CREATE TABLE lesson_about ("

@@ -139,10 +139,11 @@ Done keepLessons(QSqlDatabase& db, const Batch& batch)
         if (!lesson)
             continue;
         if (auto fault = run(db,
-                             "INSERT OR REPLACE INTO lesson (event, batch, words, mould, said)"
-                             " VALUES (?, ?, ?, ?, ?)",
+                             "INSERT OR REPLACE INTO lesson (event, batch, words, mould, setting,"
+                             " said)"
+                             " VALUES (?, ?, ?, ?, ?, ?)",
                              {text(a.event), text(batch.id), text(lesson->words),
-                              text(lesson->mould), qint64(a.on)}))
+                              text(lesson->mould), text(lesson->setting), qint64(a.on)}))
             return fault;
         for (const std::string& material : lesson->materials)
             if (auto fault =

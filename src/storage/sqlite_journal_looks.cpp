@@ -114,14 +114,15 @@ Journal::Result<QList<LessonOf>> SqliteJournal::lessons(const QStringList& mater
                     .arg(questionMarks(materials.size()));
     QList<LessonOf> out;
     auto fault =
-        rows(QStringLiteral("SELECT l.event, l.batch, b.name, l.said, l.words, l.mould,"
-                            " (SELECT group_concat(material, char(10)) FROM lesson_about a"
-                            " WHERE a.event = l.event) FROM lesson l JOIN batch b ON b.id = l.batch"
-                            " WHERE l.event NOT IN (SELECT event FROM lesson_retired)%1"
-                            " ORDER BY l.said DESC, l.event DESC")
+        rows(QStringLiteral(
+                 "SELECT l.event, l.batch, b.name, l.said, l.words, l.mould,"
+                 " (SELECT group_concat(material, char(10)) FROM lesson_about a"
+                 " WHERE a.event = l.event), l.setting FROM lesson l JOIN batch b ON b.id = l.batch"
+                 " WHERE l.event NOT IN (SELECT event FROM lesson_retired)%1"
+                 " ORDER BY l.said DESC, l.event DESC")
                  .arg(which),
              values, [&](const QSqlQuery& row) {
-                 LessonKept lesson{utf8(row, 4), {}, utf8(row, 5)};
+                 LessonKept lesson{utf8(row, 4), {}, utf8(row, 5), utf8(row, 7)};
                  for (const QString& id :
                       row.value(6).toString().split(QLatin1Char('\n'), Qt::SkipEmptyParts))
                      lesson.materials.push_back(id.toStdString());

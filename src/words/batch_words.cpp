@@ -355,6 +355,15 @@ FactPage batchFacts(const Batch& batch, const Speech& speech)
     return page;
 }
 
+FactPage dayFacts(const Batch& batch, const Speech& speech)
+{
+    const BatchPage b(batch, speech);
+    FactPage page = b.head();
+    for (const auto part : {&BatchPage::happened, &BatchPage::day, &BatchPage::weighed})
+        add(page, (b.*part)());
+    return page;
+}
+
 FactPage assessorFacts(const Batch& batch, const Speech& speech)
 {
     const BatchPage b(batch, speech);

@@ -9,6 +9,8 @@
 namespace rhexion::words {
 
 FactPage batchFacts(const Batch& batch, const Speech& speech);
+// Its day alone: weights, what went otherwise, steps and readings by the clock.
+FactPage dayFacts(const Batch& batch, const Speech& speech);
 // The same for an assessor: with lots and their figures, and without verdict and lessons. working:
 // adds every sum of what was weighed.
 FactPage assessorFacts(const Batch& batch, const Speech& speech);

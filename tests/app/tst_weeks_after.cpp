@@ -6,6 +6,7 @@
 #include "app/journal/batch_view.h"
 #include "app/journal/calendar_view.h"
 #include "app/journal/cure_chapter.h"
+#include "app/journal/day_chapter.h"
 #include "app/journal/photo_strip.h"
 #include "app/journal/terms_window.h"
 #include "app/journal/test_chapter.h"
@@ -128,6 +129,28 @@ private Q_SLOTS:
         const Cured cured = curedOf(*view().batch());
         QVERIFY(cured.weightsDecide && cured.settledDay && cured.readyDay > 28.0);
         QCOMPARE(cured.series->weights.size(), std::size_t(9));
+    }
+
+    // The day drawn over its hours, with what went otherwise; without readings the steps alone.
+    void theDayByTheClock()
+    {
+        const QString id = made(0, 30);
+        show(id);
+        view().goTo(BatchView::Day);
+        QVERIFY(!view().day().isDrawn());
+        QVERIFY(page().pageText().contains(QLatin1String("Lye into the")));
+        const auto at = [&](int minutes, Happening what) {
+            return eventAt(shop_->now.addDays(-30).addSecs(minutes * 60), id.toStdString(),
+                           journal().bench(), std::move(what));
+        };
+        QVERIFY(!journal().append({at(50, ReadingTaken{ReadingOf::Jug, 41.0}),
+                                   at(130, ReadingTaken{ReadingOf::Core, 52.0}),
+                                   at(200, ReadingTaken{ReadingOf::Core, 67.0})}));
+        show(id);
+        view().goTo(BatchView::Day);
+        QVERIFY(view().day().isDrawn());
+        for (const char* said : {"67", "41", "Weighed"})
+            QVERIFY2(page().pageText().contains(QLatin1String(said)), said);
     }
 
     void noDateInPlaceOfATest()
@@ -376,6 +399,20 @@ private Q_SLOTS:
         const std::string event = lessons[0].event;
         QVERIFY(view().keep(After{shop_->now.toMSecsSinceEpoch(), LessonRetired{event}, 0}));
         QVERIFY(std::get<QList<LessonOf>>(journal().lessons({})).isEmpty());
+    }
+
+    // One about a setting comes back when the setting does, whatever goes in.
+    void lessonsAboutASetting()
+    {
+        show(made(0, 15)); // cold process
+        form().kind()->setCurrentIndex(AfterForm::LessonKind);
+        const int about = form().which()->findData(QStringLiteral("setting:process:cold"));
+        QVERIFY(about >= 0);
+        write(AfterForm::LessonKind, about, 3, {}, {}, "the shed is too cool");
+        shop_->window->goTo(MainWindow::Bench);
+        shop_->document().reset(demo(demoNames[1]), {});
+        QTRY_VERIFY_WITH_TIMEOUT(shop_->said().contains(QLatin1String("the shed is too cool")),
+                                 5000);
     }
 
     void drawnFromTheShelf()

@@ -3,9 +3,11 @@
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/number_field.h"
+#include "core/after/facts.h"
 #include "core/units/enum_count.h"
 #include "words/after_words.h"
 #include "words/names.h"
+#include "words/together_words.h"
 
 #include <QComboBox>
 #include <QDateEdit>
@@ -121,6 +123,11 @@ void AfterForm::setBatch(const Batch* batch)
         for (const MouldUse& use : batch->formula.moulds)
             if (const QString name = QString::fromStdString(use.mould.name); !name.isEmpty())
                 about_.append({name, QStringLiteral("mould:") + name});
+        const auto noName = [](const std::string& id) { return QString::fromStdString(id); };
+        for (const std::string& setting :
+             settingsOf(batch->formula, accountOf(batch->formula, batch->amounts)))
+            about_.append({words::batchFactSaid(setting, noName),
+                           QStringLiteral("setting:") + QString::fromStdString(setting)});
     }
     fillWhich();
 }
@@ -264,6 +271,8 @@ LessonKept AfterForm::lesson(const std::string& words) const
     const QString about = which_->currentData().toString();
     if (about.startsWith(QLatin1String("mould:")))
         out.mould = about.mid(6).toStdString();
+    else if (about.startsWith(QLatin1String("setting:")))
+        out.setting = about.mid(8).toStdString();
     else if (!about.isEmpty())
         out.materials.push_back(about.toStdString());
     if (const QString other = besides_->currentData().toString();

@@ -3,6 +3,7 @@
 #include "app/formulating/topic_print.h"
 #include "app/journal/bars_chapter.h"
 #include "app/journal/cure_chapter.h"
+#include "app/journal/day_chapter.h"
 #include "app/journal/photo_strip.h"
 #include "app/journal/terms_window.h"
 #include "app/journal/test_chapter.h"
@@ -43,8 +44,9 @@ BatchView::BatchView(std::function<QDateTime()> clock, Stock& stock, OwnFittings
     auto* head = new QWidget(this);
     auto* row = new FlowLayout(head, Theme::px(6), Theme::px(6));
     chapters_ = new QButtonGroup(this);
-    const QString names[] = {tr("Record"), tr("Cure"), tr("Tests"), tr("Bars and label")};
-    for (int i = 0; i < 4; ++i) {
+    const QString names[] = {tr("Record"), tr("The day"), tr("Cure"), tr("Tests"),
+                             tr("Bars and label")};
+    for (int i = 0; i < int(std::size(names)); ++i) {
         auto* button = new QPushButton(names[i], head);
         button->setCheckable(true);
         button->setChecked(i == 0);
@@ -63,10 +65,11 @@ BatchView::BatchView(std::function<QDateTime()> clock, Stock& stock, OwnFittings
     page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
     recordColumn->addWidget(strip_);
     recordColumn->addWidget(page_, 1);
+    day_ = new DayChapter(stack_);
     cure_ = new CureChapter(stack_);
     tests_ = new TestChapter(stack_);
     bars_ = new BarsChapter(stock, stack_);
-    for (QWidget* chapter : std::initializer_list<QWidget*>{record, cure_, tests_, bars_})
+    for (QWidget* chapter : std::initializer_list<QWidget*>{record, day_, cure_, tests_, bars_})
         stack_->addWidget(chapter);
     form_ = new AfterForm(clock_, this);
     auto* foot = new QWidget(this);
@@ -215,6 +218,7 @@ void BatchView::refresh()
         strip_->show(*batch_, folder_, speech_);
         break;
     }
+    case Day: day_->show(*batch_, speech_); break;
     case Cure:
         cure_->show(*batch_, curedOf(*batch_, terms.schools, terms.limits()),
                     clock_().toMSecsSinceEpoch(), speech_);
@@ -233,6 +237,7 @@ void BatchView::refresh()
 QString BatchView::pageText() const
 {
     switch (stack_->currentIndex()) {
+    case Day: return day_->pageText();
     case Cure: return cure_->pageText();
     case Tests: return tests_->pageText();
     case Bars: return bars_->pageText();
@@ -243,6 +248,7 @@ QString BatchView::pageText() const
 const words::FactPage& BatchView::facts() const
 {
     switch (stack_->currentIndex()) {
+    case Day: return day_->facts();
     case Cure: return cure_->facts();
     case Tests: return tests_->facts();
     case Bars: return bars_->facts();

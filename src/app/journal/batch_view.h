@@ -22,6 +22,7 @@ namespace rhexion {
 
 class BarsChapter;
 class CureChapter;
+class DayChapter;
 class OwnFittings;
 class PhotoStrip;
 class Stock;
@@ -31,7 +32,7 @@ class TestChapter;
 class BatchView : public QWidget {
     Q_OBJECT
 public:
-    enum Chapter { Record, Cure, Tests, Bars };
+    enum Chapter { Record, Day, Cure, Tests, Bars };
 
     BatchView(std::function<QDateTime()> clock, Stock& stock, OwnFittings& fittings,
               const QString& photos, QWidget* parent = nullptr);
@@ -42,6 +43,7 @@ public:
     const std::optional<Batch>& batch() const { return batch_; }
     void goTo(Chapter chapter);
     AfterForm& form() const { return *form_; }
+    DayChapter& day() const { return *day_; }
     CureChapter& cure() const { return *cure_; }
     TestChapter& tests() const { return *tests_; }
     BarsChapter& bars() const { return *bars_; }
@@ -81,6 +83,7 @@ private:
     QStackedWidget* stack_;
     PhotoStrip* strip_;
     QTextBrowser* page_;
+    DayChapter* day_;
     CureChapter* cure_;
     TestChapter* tests_;
     BarsChapter* bars_;

@@ -36,6 +36,18 @@ std::string band(const char* name, double value, double low, double high)
 
 } // namespace
 
+std::vector<std::string> settingsOf(const Formula& formula, const Account& account)
+{
+    std::vector<std::string> out{formula.cooks() ? "process:hot" : "process:cold"};
+    if (account.superfatTrue)
+        out.push_back(band("superfat", *account.superfatTrue, 0.03, 0.08));
+    if (account.pure.strength > 0.0)
+        out.push_back(band("strength", account.pure.strength, 0.28, 0.36));
+    if (formula.handling.gel != GelPlan::NotKnown)
+        out.push_back(std::string("gel:") + codeOf(formula.handling.gel));
+    return out;
+}
+
 std::vector<std::string> factsOf(const Batch& batch)
 {
     std::set<std::string> out;

@@ -9,6 +9,9 @@
 
 namespace rhexion {
 
+// Settings a lesson can be about: bands of superfat and strength, process, gel as it is meant.
+std::vector<std::string> settingsOf(const Formula& formula, const Account& account);
+
 // Each once, sorted. "made": poured or finished; "told": something was written of it afterwards.
 std::vector<std::string> factsOf(const Batch& batch);
 

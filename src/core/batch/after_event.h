@@ -101,6 +101,7 @@ struct LessonKept {
     std::string words;
     std::vector<std::string> materials; // ids it is about; two: the pair
     std::string mould;                  // its name
+    std::string setting = {};           // a fact of core/after/facts.h: "strength:high"
 };
 struct LessonRetired { // named by its event, which may be another batch's
     std::string event;
