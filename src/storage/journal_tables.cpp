@@ -44,23 +44,10 @@ Done oneDraw(QSqlDatabase& db, const std::string& batch, const QString& target,
 // A place for every weight that may come; oil set aside was drawn with its own line.
 Done beginDraws(QSqlDatabase& db, const Batch& batch)
 {
-    using What = WeighTarget::What;
-    for (const DayStep& step : batch.plan.steps) {
-        const WeighTarget& target = step.target;
-        const Formula& f = batch.formula;
-        MaterialPtr material;
-        if (target.what == What::Line || target.what == What::Solvent) {
-            const Line* line = target.what == What::Line ? f.find(target.line) : f.makeUp();
-            material = line ? line->material : nullptr;
-        } else if (target.what == What::Sodium || target.what == What::SodiumSecond) {
-            material = f.lye.sodium;
-        } else if (target.what == What::Potassium || target.what == What::PotassiumSecond) {
-            material = f.lye.potassium;
-        }
-        if (material && step.weighs())
-            if (auto fault = oneDraw(db, batch.id, keyOf(target), *material))
+    for (const DayStep& step : batch.plan.steps)
+        if (const MaterialPtr material = drawnFrom(step.target, batch.formula))
+            if (auto fault = oneDraw(db, batch.id, keyOf(step.target), *material))
                 return fault;
-    }
     return std::nullopt;
 }
 
@@ -113,9 +100,7 @@ Done keepDues(QSqlDatabase& db, const Batch& batch)
     const auto duesWith = [&](bool school) {
         return duesOf(batch, curedOf(batch, CureSchools{school}));
     };
-    const bool ofSchool = std::ranges::any_of(batch.formula.lines, [](const Line& l) {
-        return l.material->kind == MaterialKind::Milk || l.material->kind == MaterialKind::Egg;
-    });
+    const bool ofSchool = holdsEggOrMilk(batch.bowl().formula);
     for (int school = 0; school <= (ofSchool ? 1 : 0); ++school)
         for (const Due& due : duesWith(school == 1)) {
             const bool same = due.kind != DueKind::Ready || !ofSchool;
@@ -229,13 +214,6 @@ std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
     const auto batch = fold(events);
     // Without a beginning that can be read there is nothing to fold.
     return batch ? refold(db, *batch) : std::nullopt;
-}
-
-const char* wordOf(BatchState state)
-{
-    return state == BatchState::Making     ? "making"
-           : state == BatchState::Finished ? "finished"
-                                           : "stopped";
 }
 
 std::optional<FileFault> insertEvent(QSqlDatabase& db, const Event& event)

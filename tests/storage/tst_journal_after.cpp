@@ -187,6 +187,7 @@ private Q_SLOTS:
         QStringList materials;
         std::vector<std::string> ids;
         QList<Event> all;
+        const MaterialPtr milk = material("milk-beside", MaterialKind::Milk);
         for (int i = 0; i < 24; ++i) {
             const Formula f = demo(demoNames[i % 4]);
             const Reckoning r = std::get<Reckoning>(reckon(f));
@@ -206,6 +207,8 @@ private Q_SLOTS:
                               WeighedNow{{step.target, double(random.whole(10, 400))}, 100.0});
                 all << at(id, begun.addSecs(600), StepDone{keyOf(step)});
             }
+            if (i % 5 == 0) // milk that was in no plan
+                all << at(id, begun.addSecs(1200), AddedBeside{{milk, Vessel::Trace, 30.0}});
             if (i % 3)
                 all << at(id, begun.addSecs(3600),
                           BatchFinished{0.01 * random.whole(1, 12), 0.30 + 0.01 * (i % 8), 1400.0});

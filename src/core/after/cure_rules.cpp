@@ -60,6 +60,13 @@ CureDays longestOf(std::span<const CureRule> rules)
     return out;
 }
 
+bool holdsEggOrMilk(const Formula& f)
+{
+    return std::ranges::any_of(f.lines, [](const Line& l) {
+        return l.material->kind == MaterialKind::Milk || l.material->kind == MaterialKind::Egg;
+    });
+}
+
 std::vector<CureRule> cureRulesOf(const Formula& f, const Account& account,
                                   const CureSchools& schools)
 {
@@ -68,11 +75,7 @@ std::vector<CureRule> cureRulesOf(const Formula& f, const Account& account,
     if (both && account.superfatTrue && *account.superfatTrue <= noSuperfat)
         return {CureRule::CleaningTwoLyes};
     std::vector<CureRule> out{f.cooks() ? CureRule::HotProcess : CureRule::General};
-    const auto holds = [&](MaterialKind kind) {
-        return std::ranges::any_of(f.lines,
-                                   [&](const Line& l) { return l.material->kind == kind; });
-    };
-    if (schools.eggOrMilk && (holds(MaterialKind::Milk) || holds(MaterialKind::Egg)))
+    if (schools.eggOrMilk && holdsEggOrMilk(f))
         out.push_back(CureRule::EggOrMilkSchool);
     if (isNearlyAllOlive(f, account))
         out.push_back(CureRule::NearlyAllOlive);

@@ -28,6 +28,9 @@ struct CureDays {
 CureDays daysOf(CureRule rule);
 CureDays longestOf(std::span<const CureRule> rules); // 0 without any
 
+// Whether the school for egg and milk has a say in it.
+bool holdsEggOrMilk(const Formula& formula);
+
 struct CureSchools {
     bool eggOrMilk = false; // eight weeks for egg and milk
     friend bool operator==(const CureSchools&, const CureSchools&) = default;
