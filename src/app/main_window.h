@@ -162,6 +162,7 @@ private:
     RehearsalWindow* rehearsal_ = nullptr;
     StockWindow* stockWindow_ = nullptr;
     QStringList rememberedFor_; // materials that were last looked up
+    QString rememberedAt_;      // the step of a batch that was last looked up
     QSet<QString> remembered_;  // what was said already
 };
 

@@ -111,8 +111,15 @@ void MainWindow::rememberAtStep()
     const BatchInProgress* batch = make_ ? make_->batch() : nullptr;
     const DayStep* step = batch ? batch->stepAtHand() : nullptr;
     const Line* line = step && step->weighs() ? batch->formula().find(step->target.line) : nullptr;
-    if (line && step->target.what == WeighTarget::What::Line)
-        remember(batch->formula(), {QString::fromStdString(line->material->id)}, batch->batch());
+    if (!line || step->target.what != WeighTarget::What::Line)
+        return;
+    // Readings and weights change the batch many times at one step.
+    const QString material = QString::fromStdString(line->material->id);
+    const QString at = batch->batch() + QLatin1Char(' ') + material;
+    if (at == rememberedAt_)
+        return;
+    rememberedAt_ = at;
+    remember(batch->formula(), {material}, batch->batch());
 }
 
 } // namespace rhexion

@@ -1,5 +1,6 @@
 #include "photos/photo_folder.h"
 
+#include "storage/after_json.h"
 #include "storage/whole_file.h"
 
 #include <QBuffer>
@@ -72,12 +73,6 @@ QImage onPaper(const QImage& image)
         }
     }
     return out;
-}
-
-bool isOurName(const QString& file)
-{
-    static const QRegularExpression ours(QStringLiteral("\\A[0-9a-f]{64}\\.jpg\\z"));
-    return ours.match(file).hasMatch();
 }
 
 } // namespace
@@ -178,7 +173,7 @@ std::variant<PhotoTaken, FileFault> PhotoFolder::take(const QString& path) const
 
 QImage PhotoFolder::photo(const QString& file) const
 {
-    if (!isOurName(file))
+    if (!isPhotoName(file))
         return {};
     // Somebody may have put another file in its place: the same limits hold.
     const QFileInfo info(path(file));
@@ -193,7 +188,7 @@ QImage PhotoFolder::photo(const QString& file) const
 
 QImage PhotoFolder::thumb(const QString& file) const
 {
-    if (!isOurName(file))
+    if (!isPhotoName(file))
         return {};
     const QString small = folder_ + QStringLiteral("/small/") + file;
     QImageReader reader(small, "jpeg");

@@ -139,9 +139,7 @@ PhotoKept readPhoto(const JsonCursor& at)
 {
     PhotoKept out;
     out.file = at.text("file", 100).toStdString();
-    // A name of our own making and no path, whoever wrote it.
-    static const QRegularExpression ours(QStringLiteral("\\A[0-9a-f]{64}\\.jpg\\z"));
-    if (!at.failed() && !ours.match(qt(out.file)).hasMatch())
+    if (!at.failed() && !isPhotoName(qt(out.file)))
         at.fail(Code::OutOfRange, QStringLiteral("file"), qt(out.file));
     out.of = at.word<PhotoOf>("of", photoOfFromCode, PhotoOf::Other);
     if (at.has("colour"))
@@ -215,6 +213,12 @@ std::optional<After> readAfter(const QString& kind, const JsonCursor& at)
             return After{std::int64_t(at.whole("on", -lastMoment, lastMoment)), readWhat(i, at),
                          std::uint32_t(at.wholeOr("portion", 0, 4294967295.0, 0))};
     return std::nullopt;
+}
+
+bool isPhotoName(const QString& file)
+{
+    static const QRegularExpression ours(QStringLiteral("\\A[0-9a-f]{64}\\.jpg\\z"));
+    return ours.match(file).hasMatch();
 }
 
 } // namespace rhexion

@@ -11,4 +11,7 @@ QJsonObject afterToJson(const After& after);
 // Nothing where the kind is none of these; what is wrong with the rest is the cursor's to say.
 std::optional<After> readAfter(const QString& kind, const JsonCursor& at);
 
+// A name of our own making and no path: the SHA-256 of what is in it.
+bool isPhotoName(const QString& file);
+
 } // namespace rhexion

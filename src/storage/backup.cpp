@@ -1,5 +1,6 @@
 #include "storage/backup.h"
 
+#include "storage/after_json.h"
 #include "storage/fittings.h"
 #include "storage/journal_schema.h"
 #include "storage/shelf.h"
@@ -15,7 +16,6 @@
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QLockFile>
-#include <QRegularExpression>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
@@ -42,10 +42,10 @@ constexpr int digest = 32;
 // The only names that are written or unpacked: none leads out of a folder.
 bool isOurs(const QString& name)
 {
-    static const QRegularExpression ours(
-        QStringLiteral("\\A(journal\\.sqlite|shelf\\.sqlite|fittings\\.json|my-way\\.rhexion|"
-                       "photos/[0-9a-f]{64}\\.jpg)\\z"));
-    return ours.match(name).hasMatch();
+    static const QString photos = QStringLiteral("photos/");
+    return name == QLatin1String("journal.sqlite") || name == QLatin1String("shelf.sqlite") ||
+           name == QLatin1String("fittings.json") || name == QLatin1String("my-way.rhexion") ||
+           (name.startsWith(photos) && isPhotoName(name.mid(photos.size())));
 }
 
 FileFault cannotWrite(const QString& path, const QString& why)

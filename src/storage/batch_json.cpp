@@ -37,13 +37,6 @@ QJsonValue interval(const std::optional<Interval>& i)
              : QJsonValue();
 }
 
-const char* stateWord(BatchState state)
-{
-    return state == BatchState::Making     ? "making"
-           : state == BatchState::Finished ? "finished"
-                                           : "stopped";
-}
-
 QJsonObject cureToJson(const Cured& c)
 {
     QJsonArray rules, reasons;
@@ -131,7 +124,7 @@ QJsonObject batchToJson(const Batch& b, const Cured& cured)
     return {{"format", "rhexion-batch"},
             {"version", batchJsonVersion},
             {"id", qt(b.id)},
-            {"state", stateWord(b.state)},
+            {"state", codeOf(b.state)},
             {"begun", moment(b.begun)},
             {"ended", moment(b.ended)},
             {"formula", QJsonDocument::fromJson(formulaToJson(b.formula)).object()},
@@ -158,7 +151,7 @@ QJsonObject summariesToJson(const QList<BatchSummary>& batches)
         list.append(QJsonObject{
             {"id", s.id},
             {"name", s.name},
-            {"state", stateWord(s.state)},
+            {"state", codeOf(s.state)},
             {"begun", moment(s.started.toMSecsSinceEpoch())},
             {"ended", s.finished.isValid() ? moment(s.finished.toMSecsSinceEpoch()) : QJsonValue()},
             {"superfatPlanned", s.superfatPlanned},
@@ -209,11 +202,11 @@ QByteArray summariesToCsv(const QList<BatchSummary>& batches)
     QByteArray out = csvRow({"id", "name", "state", "begun", "ended", "superfat_planned",
                              "strength_planned", "superfat", "strength", "batter_g"});
     for (const BatchSummary& s : batches)
-        out += csvRow({s.id, s.name, QLatin1String(stateWord(s.state)),
-                       s.started.toString(Qt::ISODate),
-                       s.finished.isValid() ? s.finished.toString(Qt::ISODate) : QString(),
-                       figure(s.superfatPlanned), figure(s.strengthPlanned), figure(s.superfat),
-                       figure(s.strength), figure(s.batterGrams)});
+        out +=
+            csvRow({s.id, s.name, QLatin1String(codeOf(s.state)), s.started.toString(Qt::ISODate),
+                    s.finished.isValid() ? s.finished.toString(Qt::ISODate) : QString(),
+                    figure(s.superfatPlanned), figure(s.strengthPlanned), figure(s.superfat),
+                    figure(s.strength), figure(s.batterGrams)});
     return out;
 }
 

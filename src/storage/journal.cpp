@@ -30,6 +30,13 @@ Journal::Result<Batch> Journal::batch(const QString& id) const
     return *std::move(folded);
 }
 
+Journal::Result<QList<BatchSummary>> Journal::search(const QString& words, int most) const
+{
+    Finding finding;
+    finding.words = words;
+    return find(finding, most);
+}
+
 bool mayPass(const FileFault& fault)
 {
     return fault.code == Code::Locked || fault.code == Code::CannotWrite ||

@@ -109,8 +109,7 @@ public:
                                                     int most = 1'000'000) const = 0;
     virtual Result<int> countWith(const QString& material) const = 0; // how many those are in all
     // Batches in whose name, maker, materials or notes every word begins a word, newest first.
-    virtual Result<QList<BatchSummary>> search(const QString& words,
-                                               int most = 1'000'000) const = 0;
+    Result<QList<BatchSummary>> search(const QString& words, int most = 1'000'000) const;
     // Batches all of it holds for, newest first.
     virtual Result<QList<BatchSummary>> find(const Finding& finding, int most = 1'000'000) const;
 

@@ -197,24 +197,13 @@ Journal::Result<QList<DrawOf>> Journal::draws(const QString& material, std::int6
             if (m && at >= since && (material.isEmpty() || material.toStdString() == m->id))
                 out.append({QString::fromStdString(batch.id), m->id, m->lot.id, at, grams});
         };
-        using What = WeighTarget::What;
         const Formula f = withSubstitutes(batch.formula, batch.substitutes);
         for (const Weighed& last : batch.lastWords()) {
-            const WeighTarget& t = last.target;
             std::int64_t at = 0;
             for (const WeighedAt& w : batch.weighings)
-                if (w.weighed.target == t)
+                if (w.weighed.target == last.target)
                     at = w.at;
-            const Line* line = t.what == What::Line      ? f.find(t.line)
-                               : t.what == What::Solvent ? f.makeUp()
-                                                         : nullptr;
-            const bool sodium = t.what == What::Sodium || t.what == What::SodiumSecond;
-            const bool potassium = t.what == What::Potassium || t.what == What::PotassiumSecond;
-            add(line        ? line->material
-                : sodium    ? f.lye.sodium
-                : potassium ? f.lye.potassium
-                            : nullptr,
-                last.grams, at);
+            add(drawnFrom(last.target, f), last.grams, at);
         }
         for (const AddedAt& added : batch.topUps)
             add(added.topUp.material, added.topUp.grams, added.at);

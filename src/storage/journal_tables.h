@@ -32,6 +32,4 @@ std::optional<FileFault> fillAfter(QSqlDatabase& db);
 inline constexpr auto eventColumns = "id, batch, bench, seq, at, zone, kind, data";
 Event eventFrom(const QSqlQuery& row);
 
-const char* wordOf(BatchState state);
-
 } // namespace rhexion::tables

@@ -87,12 +87,6 @@ Journal::Result<int> MemoryJournal::countWith(const QString& material) const
     return int(std::get<QList<BatchSummary>>(batchesWith(material, all)).size());
 }
 
-Journal::Result<QList<BatchSummary>> MemoryJournal::search(const QString& words, int most) const
-{
-    return those(all(), most,
-                 [&](const Batch& batch) { return beginsWords(searchTextOf(batch), words); });
-}
-
 Journal::Result<QList<BatchSummary>> MemoryJournal::unfinished() const
 {
     constexpr int every = 1'000'000;

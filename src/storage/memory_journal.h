@@ -17,7 +17,6 @@ public:
     Result<QList<BatchSummary>> batchesWith(const QString& material,
                                             int most = 1'000'000) const override;
     Result<int> countWith(const QString& material) const override;
-    Result<QList<BatchSummary>> search(const QString& words, int most) const override;
     Result<QList<BatchSummary>> unfinished() const override;
     QDateTime latest() const override;
 

@@ -19,7 +19,7 @@ using Code = FileFault::Code;
 BatchState stateFrom(const QString& word)
 {
     for (const BatchState state : {BatchState::Finished, BatchState::Stopped})
-        if (word == QLatin1String(tables::wordOf(state)))
+        if (word == QLatin1String(codeOf(state)))
             return state;
     return BatchState::Making;
 }
@@ -192,19 +192,6 @@ Journal::Result<int> SqliteJournal::countWith(const QString& material) const
             query, "SELECT count(*) FROM batch_material WHERE material = ?", {material})))
         return *std::move(fault);
     return query.next() ? query.value(0).toInt() : 0;
-}
-
-Journal::Result<QList<BatchSummary>> SqliteJournal::search(const QString& words, int most) const
-{
-    // Each word in quotes is a word and no operator; the star lets it be the beginning of one.
-    QStringList wanted;
-    for (const QString& word : searchWordsOf(words))
-        wanted.append(QLatin1Char('"') + word + QStringLiteral("\"*"));
-    if (wanted.isEmpty())
-        return batches(most, nullptr);
-    return summaries("WHERE row IN (SELECT rowid FROM batch_words WHERE batch_words MATCH ?)"
-                     " ORDER BY started DESC, id DESC LIMIT ?",
-                     {wanted.join(QLatin1Char(' ')), most});
 }
 
 Journal::Result<QList<BatchSummary>> SqliteJournal::unfinished() const

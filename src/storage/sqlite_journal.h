@@ -31,7 +31,6 @@ public:
     Result<QList<BatchSummary>> batchesWith(const QString& material,
                                             int most = 1'000'000) const override;
     Result<int> countWith(const QString& material) const override;
-    Result<QList<BatchSummary>> search(const QString& words, int most) const override;
     Result<QList<BatchSummary>> find(const Finding& finding, int most) const override;
     Result<QList<DueOfBatch>> dues(std::int64_t from, std::int64_t until,
                                    const CureSchools& schools) const override;

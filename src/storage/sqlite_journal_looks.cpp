@@ -48,6 +48,7 @@ Journal::Result<QList<BatchSummary>> SqliteJournal::find(const Finding& f, int m
         where.append(sql);
         values.append(value);
     };
+    // Each word in quotes is a word and no operator; the star lets it be the beginning of one.
     QStringList wanted;
     for (const QString& word : searchWordsOf(f.words))
         wanted.append(QLatin1Char('"') + word + QStringLiteral("\"*"));
@@ -59,7 +60,7 @@ Journal::Result<QList<BatchSummary>> SqliteJournal::find(const Finding& f, int m
                             " batch_fact.batch = batch.id)"),
              fact);
     if (f.state)
-        must(QStringLiteral("state = ?"), QString::fromLatin1(tables::wordOf(*f.state)));
+        must(QStringLiteral("state = ?"), QString::fromLatin1(codeOf(*f.state)));
     const auto range = [&](const char* column, const auto& from, const auto& until) {
         if (from)
             must(QStringLiteral("%1 >= ?").arg(QLatin1String(column)), QVariant::fromValue(*from));

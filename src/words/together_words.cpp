@@ -4,6 +4,7 @@
 #include "words/after_words.h"
 #include "words/heat_words.h"
 #include "words/names.h"
+#include "words/plain_text.h"
 
 #include <QCoreApplication>
 
@@ -49,13 +50,13 @@ QString resultName(const ResultKey& key)
     case ResultKind::Seen: {
         const auto seen = seenFromCode(key.item);
         const QString name = seen ? seenName(*seen) : QString();
-        return name.left(1).toUpper() + name.mid(1);
+        return capital(name);
     }
     case ResultKind::MinutesToPour: return TogetherText::tr("From joined to poured");
     case ResultKind::Quality: {
         const auto quality = qualityFromCode(key.item);
         const QString name = quality ? qualityName(*quality) : QString();
-        return name.left(1).toUpper() + name.mid(1);
+        return capital(name);
     }
     case ResultKind::Verdict: return TogetherText::tr("Verdict");
     case ResultKind::FreeCaustic: return TogetherText::tr("Free caustic, as NaOH");

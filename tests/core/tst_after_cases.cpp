@@ -22,14 +22,6 @@ using namespace rhexion::test;
 
 namespace {
 
-template <class T>
-T must(const OrCannot<T>& result)
-{
-    if (const Cannot* cannot = std::get_if<Cannot>(&result))
-        throw *cannot;
-    return std::get<T>(result);
-}
-
 double boundNamed(const Interval& i, const QString& name)
 {
     return name.contains(QLatin1String("low")) || name.contains(QLatin1String(" 5 %")) ? i.low()

@@ -17,14 +17,6 @@ using namespace rhexion::test;
 
 namespace {
 
-template <class T>
-T must(const OrCannot<T>& result)
-{
-    if (const Cannot* cannot = std::get_if<Cannot>(&result))
-        throw *cannot;
-    return std::get<T>(result);
-}
-
 double boundOf(const Interval& i, const QString& which)
 {
     return which == QLatin1String("low")    ? i.low()

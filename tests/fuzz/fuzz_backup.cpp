@@ -12,11 +12,8 @@ extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size)
 {
     static QTemporaryDir dir;
     const QString path = dir.filePath(QStringLiteral("backup"));
-    QFile file(path);
-    if (!file.open(QIODevice::WriteOnly) ||
-        file.write(reinterpret_cast<const char*>(data), qint64(size)) != qint64(size))
+    if (!fuzz::fileOf(path, data, size))
         return 0;
-    file.close();
     const QString into = dir.filePath(QStringLiteral("into"));
     const auto checked = checkBackup(path);
     const auto unpacked = unpackBackup(path, into);

@@ -10,11 +10,8 @@ extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size)
 {
     static QTemporaryDir dir;
     const QString path = dir.filePath(QStringLiteral("photo"));
-    QFile file(path);
-    if (!file.open(QIODevice::WriteOnly) ||
-        file.write(reinterpret_cast<const char*>(data), qint64(size)) != qint64(size))
+    if (!fuzz::fileOf(path, data, size))
         return 0;
-    file.close();
     const PhotoFolder photos(dir.filePath(QStringLiteral("photos")));
     const auto taken = photos.take(path);
     if (const auto* photo = std::get_if<PhotoTaken>(&taken)) {

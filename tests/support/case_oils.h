@@ -5,8 +5,17 @@
 #include "support/make.h"
 
 #include "core/materials/fatty_acid.h"
+#include "core/units/cannot.h"
 
 namespace rhexion::test {
+
+template <class T>
+T must(const OrCannot<T>& result)
+{
+    if (const Cannot* cannot = std::get_if<Cannot>(&result))
+        throw *cannot;
+    return std::get<T>(result);
+}
 
 inline double caseOilPrice(const QString& name)
 {

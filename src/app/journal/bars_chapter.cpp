@@ -13,6 +13,7 @@
 #include "storage/stock.h"
 #include "words/after_words.h"
 #include "words/cost_words.h"
+#include "words/plain_text.h"
 #include "words/refusal_words.h"
 
 #include <QFileDialog>
@@ -56,7 +57,7 @@ words::FactSection barsFacts(const Batch& batch, const AfterTerms& terms, const 
     for (std::size_t i = 0; i < bars.to.size(); ++i)
         if (bars.to[i] > 0) {
             const QString name = words::barsToName(static_cast<BarsTo>(i));
-            out.facts.append({name.left(1).toUpper() + name.mid(1), QString::number(bars.to[i]),
+            out.facts.append({capital(name), QString::number(bars.to[i]),
                               i == std::size_t(BarsTo::Sold) && bars.broughtMinor > 0.0
                                   ? BarsChapter::tr("brought %1")
                                         .arg(words::money(bars.broughtMinor, terms.currency,
@@ -92,11 +93,7 @@ BarsChapter::BarsChapter(Stock& stock, QWidget* parent) : QWidget(parent), stock
     for (QWidget* w :
          std::initializer_list<QWidget*>{giveCode_, nominal_, print_, labels_, skip_, card_, terms})
         row->addWidget(w);
-    page_ = new PageBrowser(this);
-    page_->setAccessibleName(tr("Bars and label"));
-    page_->setOpenLinks(false);
-    page_->setMinimumHeight(Theme::px(56));
-    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
+    page_ = new ChapterBrowser(tr("Bars and label"), this);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(form);

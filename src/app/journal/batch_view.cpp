@@ -58,11 +58,7 @@ BatchView::BatchView(std::function<QDateTime()> clock, Stock& stock, OwnFittings
     auto* recordColumn = new QVBoxLayout(record);
     recordColumn->setContentsMargins(0, 0, 0, 0);
     strip_ = new PhotoStrip(record);
-    page_ = new PageBrowser(record);
-    page_->setOpenLinks(false);
-    page_->setAccessibleName(tr("The batch"));
-    page_->setMinimumHeight(Theme::px(56));
-    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
+    page_ = new ChapterBrowser(tr("The batch"), record);
     recordColumn->addWidget(strip_);
     recordColumn->addWidget(page_, 1);
     day_ = new DayChapter(stack_);

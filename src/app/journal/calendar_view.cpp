@@ -34,11 +34,7 @@ CalendarView::CalendarView(std::function<QDateTime()> clock, QWidget* parent)
     for (QWidget* w : std::initializer_list<QWidget*>{title_, back, today, next, out, remind_})
         row->addWidget(w);
     view_ = new MonthView(this);
-    page_ = new PageBrowser(this);
-    page_->setOpenLinks(false);
-    page_->setAccessibleName(tr("What is due"));
-    page_->setMinimumHeight(Theme::px(56));
-    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
+    page_ = new ChapterBrowser(tr("What is due"), this);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(head);

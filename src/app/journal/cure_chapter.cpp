@@ -1,6 +1,6 @@
 #include "app/journal/cure_chapter.h"
 
-#include "app/heat/chart_loader.h"
+#include "app/heat/curve_room.h"
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "core/after/drying.h"
@@ -15,15 +15,8 @@ namespace rhexion {
 
 CureChapter::CureChapter(QWidget* parent) : QWidget(parent)
 {
-    room_ = new QWidget(this);
-    auto* inner = new QVBoxLayout(room_);
-    inner->setContentsMargins(0, 0, 0, 0);
-    leastHeight(room_, 150);
-    room_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
-    page_ = new PageBrowser(this);
-    page_->setAccessibleName(tr("Cure"));
-    page_->setMinimumHeight(Theme::px(56));
-    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
+    room_ = new CurveRoom(150, this);
+    page_ = new ChapterBrowser(tr("Cure"), this);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(room_, 1);
@@ -45,15 +38,8 @@ void CureChapter::show(const Batch& batch, const Cured& cured, std::int64_t now,
 
 void CureChapter::draw(const Cured& c, const Speech& s)
 {
-    room_->setVisible(c.series.has_value());
     if (!c.series)
-        return;
-    if (!chart_) {
-        chart_ = makeCurveChart(room_);
-        if (!chart_)
-            return;
-        room_->layout()->addWidget(chart_);
-    }
+        return room_->draw({});
     const double step = s.habits().massUnit == AmountUnit::Gram ? 1.0 : 28.349523125;
     CurveData curves;
     CurveData::Line weighed;
@@ -94,12 +80,7 @@ void CureChapter::draw(const Cured& c, const Speech& s)
     curves.yMost = most + room;
     curves.xName = tr("days since the first weighing");
     curves.yName = tr("a bar, %1").arg(s.massUnit());
-    curves.paper = Theme::colours().surface;
-    curves.ink = Theme::colours().ink;
-    curves.muted = Theme::colours().muted;
-    curves.grid = Theme::hairline();
-    curves.font = Theme::small();
-    chart_->set(curves);
+    room_->draw(std::move(curves));
 }
 
 } // namespace rhexion

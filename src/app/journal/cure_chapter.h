@@ -9,7 +9,7 @@
 
 namespace rhexion {
 
-class CurveChart;
+class CurveRoom;
 class PageBrowser;
 
 class CureChapter : public QWidget {
@@ -25,8 +25,7 @@ private:
     void draw(const Cured& cured, const Speech& speech);
 
     PageBrowser* page_;
-    QWidget* room_; // of the chart
-    CurveChart* chart_ = nullptr;
+    CurveRoom* room_;
     words::FactPage facts_;
 };
 

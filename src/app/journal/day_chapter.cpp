@@ -1,6 +1,6 @@
 #include "app/journal/day_chapter.h"
 
-#include "app/heat/chart_loader.h"
+#include "app/heat/curve_room.h"
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "core/units/enum_count.h"
@@ -16,15 +16,8 @@ namespace rhexion {
 
 DayChapter::DayChapter(QWidget* parent) : QWidget(parent)
 {
-    room_ = new QWidget(this);
-    auto* inner = new QVBoxLayout(room_);
-    inner->setContentsMargins(0, 0, 0, 0);
-    leastHeight(room_, 150);
-    room_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
-    page_ = new PageBrowser(this);
-    page_->setAccessibleName(tr("The day"));
-    page_->setMinimumHeight(Theme::px(56));
-    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
+    room_ = new CurveRoom(150, this);
+    page_ = new ChapterBrowser(tr("The day"), this);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(room_, 1);
@@ -34,6 +27,11 @@ DayChapter::DayChapter(QWidget* parent) : QWidget(parent)
 QString DayChapter::pageText() const
 {
     return page_->toPlainText();
+}
+
+bool DayChapter::isDrawn() const
+{
+    return room_->isDrawn();
 }
 
 void DayChapter::show(const Batch& batch, const Speech& speech)
@@ -72,9 +70,6 @@ void DayChapter::draw(const Batch& batch, const Speech& s)
         if (!line.points.empty())
             curves.lines.push_back(std::move(line));
     }
-    room_->setVisible(!curves.lines.empty());
-    if (curves.lines.empty())
-        return;
     const heat::DayMoments moments = batch.moments();
     const auto mark = [&](const std::optional<std::int64_t>& at, const QString& name) {
         if (at)
@@ -84,23 +79,12 @@ void DayChapter::draw(const Batch& batch, const Speech& s)
     mark(moments.lastLye, tr("lye in"));
     mark(moments.joined, tr("joined"));
     mark(moments.poured, tr("poured"));
-    if (!chart_) {
-        chart_ = makeCurveChart(room_);
-        if (!chart_)
-            return;
-        room_->layout()->addWidget(chart_);
-    }
     const double room = std::max(2.0, 0.1 * (curves.yMost - curves.yLeast));
     curves.yLeast -= room;
     curves.yMost += room;
     curves.xName = tr("hours since it was begun");
     curves.yName = fahrenheit ? QStringLiteral("°F") : QStringLiteral("°C");
-    curves.paper = Theme::colours().surface;
-    curves.ink = Theme::colours().ink;
-    curves.muted = Theme::colours().muted;
-    curves.grid = Theme::hairline();
-    curves.font = Theme::small();
-    chart_->set(curves);
+    room_->draw(std::move(curves));
 }
 
 } // namespace rhexion

@@ -10,7 +10,7 @@
 
 namespace rhexion {
 
-class CurveChart;
+class CurveRoom;
 class PageBrowser;
 
 class DayChapter : public QWidget {
@@ -21,13 +21,12 @@ public:
     void show(const Batch& batch, const Speech& speech);
     const words::FactPage& facts() const { return facts_; }
     QString pageText() const;
-    bool isDrawn() const { return room_->isVisibleTo(this); }
+    bool isDrawn() const;
 
 private:
     void draw(const Batch& batch, const Speech& speech);
 
-    QWidget* room_; // of the chart
-    CurveChart* chart_ = nullptr;
+    CurveRoom* room_;
     PageBrowser* page_;
     words::FactPage facts_;
 };

@@ -46,10 +46,7 @@ TestChapter::TestChapter(QWidget* parent) : QWidget(parent)
     auto* soFar = new Label(this);
     soFar->setWordWrap(true);
     soFar_ = soFar;
-    page_ = new PageBrowser(this);
-    page_->setAccessibleName(tr("Free alkali"));
-    page_->setMinimumHeight(Theme::px(56));
-    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
+    page_ = new ChapterBrowser(tr("Free alkali"), this);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(form);

@@ -1,6 +1,6 @@
 #include "app/journal/together_view.h"
 
-#include "app/heat/chart_loader.h"
+#include "app/heat/curve_room.h"
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "core/after/cured.h"
@@ -27,16 +27,8 @@ TogetherView::TogetherView(QWidget* parent) : QWidget(parent)
     for (std::size_t i = 0; i < countOf<Seen>(); ++i)
         outcome_->addItem(words::seenName(static_cast<Seen>(i)));
     outcome_->setCurrentIndex(int(Seen::Crack));
-    room_ = new QWidget(this);
-    auto* inner = new QVBoxLayout(room_);
-    inner->setContentsMargins(0, 0, 0, 0);
-    leastHeight(room_, 130);
-    room_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
-    page_ = new PageBrowser(this);
-    page_->setOpenLinks(false);
-    page_->setAccessibleName(tr("Side by side"));
-    page_->setMinimumHeight(Theme::px(56));
-    page_->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored); // the room there is
+    room_ = new CurveRoom(130, this);
+    page_ = new ChapterBrowser(tr("Side by side"), this);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->addWidget(outcome_);
@@ -150,15 +142,6 @@ void TogetherView::draw(const Speech& s)
         if (points.size() > 1)
             add(i, points);
     }
-    room_->setVisible(!curves.lines.empty());
-    if (curves.lines.empty())
-        return;
-    if (!chart_) {
-        chart_ = makeCurveChart(room_);
-        if (!chart_)
-            return;
-        room_->layout()->addWidget(chart_);
-    }
     curves.xMost = std::max(1.0, last * 1.05);
     const double room = std::max(0.5, 0.08 * (curves.yMost - curves.yLeast));
     curves.yLeast -= room;
@@ -166,12 +149,7 @@ void TogetherView::draw(const Speech& s)
     curves.xName = warm ? tr("hours since it was poured") : tr("days since the first weighing");
     curves.yName = warm ? (s.habits().fahrenheit ? tr("core, °F") : tr("core, °C"))
                         : tr("weight, % of the first");
-    curves.paper = Theme::colours().surface;
-    curves.ink = Theme::colours().ink;
-    curves.muted = Theme::colours().muted;
-    curves.grid = Theme::hairline();
-    curves.font = Theme::small();
-    chart_->set(curves);
+    room_->draw(std::move(curves));
 }
 
 void TogetherView::press(const QString& code)

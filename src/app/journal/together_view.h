@@ -12,7 +12,7 @@ class QComboBox;
 
 namespace rhexion {
 
-class CurveChart;
+class CurveRoom;
 class PageBrowser;
 
 class TogetherView : public QWidget {
@@ -38,8 +38,7 @@ private:
     void press(const QString& code);
 
     QComboBox* outcome_;
-    QWidget* room_;
-    CurveChart* chart_ = nullptr;
+    CurveRoom* room_;
     PageBrowser* page_;
     QList<Batch> batches_;
     std::vector<Compared> all_;

@@ -2,6 +2,8 @@
 // name.
 #pragma once
 
+#include "app/theme/theme.h"
+
 #include <QTextBrowser>
 
 namespace rhexion {
@@ -10,6 +12,18 @@ class PageBrowser : public QTextBrowser {
 public:
     using QTextBrowser::QTextBrowser;
     QVariant loadResource(int, const QUrl&) override { return {}; }
+};
+
+// The page of a chapter: takes the room there is, and its links are the chapter's to follow.
+class ChapterBrowser : public PageBrowser {
+public:
+    ChapterBrowser(const QString& name, QWidget* parent) : PageBrowser(parent)
+    {
+        setOpenLinks(false);
+        setAccessibleName(name);
+        setMinimumHeight(Theme::px(56));
+        setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Ignored);
+    }
 };
 
 } // namespace rhexion

@@ -116,6 +116,12 @@ private:
 
 } // namespace
 
+const char* codeOf(BatchState state)
+{
+    constexpr std::array<const char*, countOf<BatchState>()> codes{"making", "finished", "stopped"};
+    return codes[static_cast<std::size_t>(state)];
+}
+
 std::vector<bool> Batch::isDone() const
 {
     std::vector<bool> out;

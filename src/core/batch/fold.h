@@ -13,6 +13,7 @@
 namespace rhexion {
 
 enum class BatchState { Making, Finished, Stopped };
+const char* codeOf(BatchState state);
 
 struct WeighedAt {
     Weighed weighed;

@@ -100,28 +100,7 @@ private:
 
     MaterialPtr materialOf(const WeighTarget& target) const
     {
-        switch (target.what) {
-        case What::Line: {
-            const Line* line = f_.find(target.line);
-            return line ? line->material : nullptr;
-        }
-        case What::Solvent: {
-            const Line* makeUp = f_.makeUp();
-            return makeUp ? makeUp->material : nullptr;
-        }
-        case What::Sodium:
-        case What::SodiumSecond: return f_.lye.sodium;
-        case What::Potassium:
-        case What::PotassiumSecond: return f_.lye.potassium;
-        case What::JugWater: return plainWater();
-        case What::HeldOil: {
-            const Portion* portion = f_.portion(target.line);
-            const Line* line = portion && portion->held ? f_.find(portion->held->line) : nullptr;
-            return line ? line->material : nullptr;
-        }
-        case What::None: break;
-        }
-        return nullptr;
+        return target.what == What::JugWater ? plainWater() : rhexion::materialOf(target, f_);
     }
 
     // Whether what is weighed for a vessel, by a portion or by all, has to do with this place.

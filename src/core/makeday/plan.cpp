@@ -510,4 +510,35 @@ DayPlan planDay(const Formula& formula, const Reckoning& reckoning)
     return plan;
 }
 
+MaterialPtr materialOf(const WeighTarget& target, const Formula& f)
+{
+    switch (target.what) {
+    case What::Line: {
+        const Line* line = f.find(target.line);
+        return line ? line->material : nullptr;
+    }
+    case What::Solvent: {
+        const Line* makeUp = f.makeUp();
+        return makeUp ? makeUp->material : nullptr;
+    }
+    case What::Sodium:
+    case What::SodiumSecond: return f.lye.sodium;
+    case What::Potassium:
+    case What::PotassiumSecond: return f.lye.potassium;
+    case What::HeldOil: {
+        const Portion* portion = f.portion(target.line);
+        const Line* line = portion && portion->held ? f.find(portion->held->line) : nullptr;
+        return line ? line->material : nullptr;
+    }
+    case What::JugWater:
+    case What::None: break;
+    }
+    return nullptr;
+}
+
+MaterialPtr drawnFrom(const WeighTarget& target, const Formula& f)
+{
+    return target.what == WeighTarget::What::HeldOil ? nullptr : materialOf(target, f);
+}
+
 } // namespace rhexion

@@ -56,6 +56,10 @@ std::size_t firstOpen(const DayPlan& plan, const std::vector<bool>& passed);
 
 // g the plan has for the target; 0 for one it does not know.
 double plannedGrams(const WeighTarget& target, const Formula& formula, const Reckoning& reckoning);
+// What is weighed there; nothing for the jug's own water and where the formula has no such line.
+MaterialPtr materialOf(const WeighTarget& target, const Formula& formula);
+// What a weight takes from the shelf: oil set aside was taken with its own line.
+MaterialPtr drawnFrom(const WeighTarget& target, const Formula& formula);
 
 // Whether liquid set aside for the line is weighed apart: not where both stand in the same jug.
 bool solventApart(const Formula& formula, const Line& line);
