@@ -126,7 +126,8 @@ private:
     void wireDay(); // main_window_day.cpp: the plan of the day, devices, rehearsal
     // main_window_memory.cpp: lessons of earlier batches
     void wireMemory();
-    void remember(const Formula& formula, const QStringList& materials, const QString& where);
+    using Things = std::vector<std::string>; // core/after/mishaps.h
+    void remember(const Things& things, const Things& atHand, const QString& where);
     void rememberAtStep();
     void showDay();
     void wireCopies();
@@ -161,9 +162,10 @@ private:
     DevicesWindow* devices_ = nullptr;
     RehearsalWindow* rehearsal_ = nullptr;
     StockWindow* stockWindow_ = nullptr;
-    QStringList rememberedFor_; // materials that were last looked up
-    QString rememberedAt_;      // the step of a batch that was last looked up
-    QSet<QString> remembered_;  // what was said already
+    Things rememberedFor_; // what was last looked up
+    Things rememberedAt_;  // the same at a step, and of which batch
+    QString rememberedIn_;
+    QSet<QString> remembered_; // what was said already
 };
 
 } // namespace rhexion

@@ -4,7 +4,7 @@
 #include "app/main_window.h"
 #include "app/make/make_page.h"
 #include "app/widgets/note_column.h"
-#include "core/after/facts.h"
+#include "core/after/mishaps.h"
 #include "document/formula_document.h"
 #include "words/record_words.h"
 
@@ -21,19 +21,24 @@ const QString ofLessons = QStringLiteral("lessons");
 constexpr int restMilliseconds = 600;
 constexpr int mostSaid = 2;
 
-bool isAbout(const LessonKept& lesson, const QStringList& materials, const Formula& formula,
-             const std::vector<std::string>& settings)
+constexpr int mostTold = 500;
+
+bool meets(const std::vector<std::string>& some, const std::vector<std::string>& atHand)
 {
-    const bool mould =
-        !lesson.mould.empty() && std::ranges::any_of(formula.moulds, [&](const MouldUse& use) {
-            return use.mould.name == lesson.mould;
-        });
-    const bool setting = std::ranges::find(settings, lesson.setting) != settings.end();
-    return mould || setting ||
-           (!lesson.materials.empty() &&
-            std::ranges::all_of(lesson.materials, [&](const std::string& id) {
-                return materials.contains(QString::fromStdString(id));
-            }));
+    return std::ranges::any_of(
+        some, [&](const std::string& s) { return std::ranges::binary_search(atHand, s); });
+}
+
+// Of several materials all stand there, and one of them is at hand.
+bool isAbout(const LessonKept& lesson, const std::vector<std::string>& things,
+             const std::vector<std::string>& atHand)
+{
+    std::vector<std::string> materials;
+    for (const std::string& id : lesson.materials)
+        materials.push_back("with:" + id);
+    std::ranges::sort(materials);
+    return meets({"mould:" + lesson.mould, lesson.setting}, atHand) ||
+           (meets(materials, atHand) && std::ranges::includes(things, materials));
 }
 
 } // namespace
@@ -45,48 +50,41 @@ void MainWindow::wireMemory()
     rest->setInterval(restMilliseconds);
     connect(document_, &FormulaDocument::changed, rest, qOverload<>(&QTimer::start));
     connect(rest, &QTimer::timeout, this, [this] {
-        const Formula& f = document_->formula();
-        const QStringList materials = materialsOf(f);
-        QStringList what = materials; // and how it is made
-        if (const Reckoning* r = document_->reckoning())
-            for (const std::string& setting : settingsOf(f, *r))
-                what << QString::fromStdString(setting);
-        if (what == rememberedFor_)
+        const Reckoning* r = document_->reckoning();
+        const Things things = r ? thingsOf(document_->formula(), *r) : Things{};
+        if (things == rememberedFor_)
             return;
-        rememberedFor_ = what;
-        remember(f, materials, {});
+        rememberedFor_ = things;
+        remember(things, things, {});
     });
 }
 
-// where: what it is said at besides the bench, so that it is said there once as well.
-void MainWindow::remember(const Formula& formula, const QStringList& materials,
-                          const QString& where)
+// atHand: of all the things those it is said for. where: what it is said at besides the bench, so
+// that it is said there once as well.
+void MainWindow::remember(const Things& things, const Things& atHand, const QString& where)
 {
-    const Journal* kept = materials.isEmpty() ? nullptr : journal();
+    const Journal* kept = atHand.empty() ? nullptr : journal();
     if (!kept)
         return;
-    const auto read = kept->lessons({});
-    const auto* all = std::get_if<QList<LessonOf>>(&read);
-    if (!all)
+    const auto lessonsRead = kept->lessons({});
+    const auto toldRead = kept->told(mostTold);
+    const auto* all = std::get_if<QList<LessonOf>>(&lessonsRead);
+    const auto* told = std::get_if<std::vector<ToldBatch>>(&toldRead);
+    if (!all || !told)
         return;
     QList<LessonOf> lessons;
-    // At a step it is the material that matters; the settings were said on the bench.
-    const Reckoning* now = where.isEmpty() ? document_->reckoning() : nullptr;
-    const std::vector<std::string> settings =
-        now ? settingsOf(formula, *now) : std::vector<std::string>{};
     for (const LessonOf& l : *all)
-        if (isAbout(l.lesson, materials, formula, settings))
+        if (isAbout(l.lesson, things, atHand))
             lessons.append(l);
-    QList<std::pair<QString, MaterialHistory>> histories;
-    for (const QString& id : materials)
-        if (const auto history = kept->history(id);
-            const auto* h = std::get_if<MaterialHistory>(&history))
-            if (h->told >= 2) // one batch is no pattern
-                if (const MaterialPtr m = stock_->plain(id.toStdString()))
-                    histories.append({QString::fromStdString(m->name), *h});
+    std::vector<MishapBefore> mishaps = mishapsBefore(*told, things);
+    std::erase_if(mishaps, [&](const MishapBefore& m) { return !meets(m.things, atHand); });
+    const auto nameOf = [this](const std::string& id) {
+        const MaterialPtr m = stock_->plain(id);
+        return QString::fromStdString(m ? m->name : id);
+    };
     QStringList said;
     QString batch;
-    for (const words::Remembered& r : words::remembered(lessons, histories)) {
+    for (const words::Remembered& r : words::remembered(lessons, mishaps, nameOf)) {
         const QString key = where + QString::fromStdString(r.key);
         if (remembered_.contains(key) || said.size() >= mostSaid)
             continue;
@@ -110,16 +108,24 @@ void MainWindow::rememberAtStep()
 {
     const BatchInProgress* batch = make_ ? make_->batch() : nullptr;
     const DayStep* step = batch ? batch->stepAtHand() : nullptr;
-    const Line* line = step && step->weighs() ? batch->formula().find(step->target.line) : nullptr;
-    if (!line || step->target.what != WeighTarget::What::Line)
+    if (!step)
         return;
+    Things atHand; // what goes in now: a jar, or the batter into its moulds
+    const bool pours = step->kind == DayStepKind::Pour;
+    const MaterialPtr material = materialOf(step->target, batch->formula());
+    for (const std::string& thing : jarsAndMouldsOf(batch->formula()))
+        if (pours ? thing.starts_with("mould:")
+                  : material && thing.starts_with("lot:" + material->id + ' '))
+            atHand.push_back(thing);
+    if (material && step->weighs())
+        atHand.push_back("with:" + material->id);
     // Readings and weights change the batch many times at one step.
-    const QString material = QString::fromStdString(line->material->id);
-    const QString at = batch->batch() + QLatin1Char(' ') + material;
-    if (at == rememberedAt_)
+    if (atHand == rememberedAt_ && batch->batch() == rememberedIn_)
         return;
-    rememberedAt_ = at;
-    remember(batch->formula(), {material}, batch->batch());
+    rememberedAt_ = atHand;
+    rememberedIn_ = batch->batch();
+    remember(thingsOf(batch->formula(), accountOf(batch->formula(), batch->planned().amounts)),
+             atHand, batch->batch());
 }
 
 } // namespace rhexion

@@ -105,6 +105,11 @@ QStringList materialsOf(const Formula& formula)
     return out;
 }
 
+QStringList materialsOf(const Batch& batch)
+{
+    return materialsOf(batch.bowl().formula);
+}
+
 std::optional<FileFault>
 faultOfAppending(const QList<Event>& events,
                  const std::function<std::optional<BatchState>(const std::string&)>& stateOf)

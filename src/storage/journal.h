@@ -5,6 +5,7 @@
 
 #include "core/account/account.h"
 #include "core/after/due.h"
+#include "core/after/mishaps.h"
 #include "core/after/patterns.h"
 #include "core/batch/fold.h"
 #include "storage/file_fault.h"
@@ -104,7 +105,7 @@ public:
     // Newest first: up to so many after the one that was read last (none: from the newest on).
     virtual Result<QList<BatchSummary>> batches(int most = 1'000'000,
                                                 const BatchSummary* after = nullptr) const = 0;
-    // Batches whose formula holds the material, newest first.
+    // Batches the material was in, by plan or put in on the day, newest first.
     virtual Result<QList<BatchSummary>> batchesWith(const QString& material,
                                                     int most = 1'000'000) const = 0;
     virtual Result<int> countWith(const QString& material) const = 0; // how many those are in all
@@ -123,6 +124,8 @@ public:
     virtual Result<MaterialHistory> history(const QString& material) const;
     // How often the outcome ("seen:crack") went with each fact and material ("with:honey").
     virtual Result<QList<PatternCount>> patternCounts(const QString& outcome) const;
+    // Of which something was written afterwards: the newest so many, newest first.
+    virtual Result<std::vector<ToldBatch>> told(int most) const;
     // What was weighed since, of one material or of all (empty), in order of time.
     virtual Result<QList<DrawOf>> draws(const QString& material, std::int64_t since) const;
     // Batches with bars left, newest first; ready by the maker's school.
@@ -157,6 +160,7 @@ QStringList searchWordsOf(const QString& text); // what a search divides a text 
 bool beginsWords(const QString& text, const QString& words);
 // Every material its formula and lye hold, each once.
 QStringList materialsOf(const Formula& formula);
+QStringList materialsOf(const Batch& batch); // of what was in the bowl
 
 // The first thing that is wrong with appending these to what is there: an event that could not be
 // read again, or one for a batch that takes none. stateOf: the state of a batch, or nothing.

@@ -134,7 +134,7 @@ Journal::Result<MaterialHistory> Journal::history(const QString& material) const
         return *fault;
     MaterialHistory out;
     for (const Batch& batch : std::get<QList<Batch>>(all)) {
-        if (!materialsOf(batch.formula).contains(material) || !wasMade(batch))
+        if (!materialsOf(batch).contains(material) || !wasMade(batch))
             continue;
         ++out.batches;
         out.told += isTold(batch) ? 1 : 0;
@@ -165,10 +165,9 @@ Journal::Result<QList<PatternCount>> Journal::patternCounts(const QString& outco
         toldWith += had ? 1 : 0;
         std::set<std::string> inputs;
         for (const std::string& fact : facts)
-            if (!fact.starts_with(seenFact) && !fact.starts_with(verdictFact) && fact != "told" &&
-                fact != "made" && !fact.starts_with("pair:"))
+            if (isInput(fact))
                 inputs.insert(fact);
-        for (const QString& id : materialsOf(batch.formula))
+        for (const QString& id : materialsOf(batch))
             inputs.insert("with:" + id.toStdString());
         for (const std::string& input : inputs) {
             PatternCount& c = counts[input];
@@ -182,6 +181,24 @@ Journal::Result<QList<PatternCount>> Journal::patternCounts(const QString& outco
         c.without = told - c.with;
         c.withoutOutcome = toldWith - c.withOutcome;
         out.append(std::move(c));
+    }
+    return out;
+}
+
+Journal::Result<std::vector<ToldBatch>> Journal::told(int most) const
+{
+    const auto all = everyBatch();
+    if (const auto* fault = std::get_if<FileFault>(&all))
+        return *fault;
+    std::vector<ToldBatch> out;
+    for (const Batch& batch : std::get<QList<Batch>>(all)) {
+        if (!isTold(batch) || int(out.size()) >= most)
+            continue;
+        std::vector<std::string> facts = factsOf(batch);
+        for (const QString& id : materialsOf(batch))
+            facts.push_back("with:" + id.toStdString());
+        std::ranges::sort(facts);
+        out.push_back({batch.id, std::move(facts)});
     }
     return out;
 }

@@ -192,6 +192,8 @@ std::optional<FileFault> convertJournal(QSqlDatabase& db, int toVersion)
 {
     if (toVersion == 5)
         return tables::fillAfter(db);
+    if (toVersion == 6)
+        return tables::refoldAll(db);
     if (toVersion != 4)
         return std::nullopt;
     const std::string bench = newId();

@@ -131,6 +131,7 @@ QStringList journalMigration(int toVersion)
     case 5:
         // What is due, what a batch can be found by, what was drawn from the shelf, bars, lessons.
         return {
+            QStringLiteral("CREATE INDEX IF NOT EXISTS material_batch ON batch_material(batch)"),
             QStringLiteral("CREATE TABLE batch_due ("
                            " batch TEXT NOT NULL,"
                            " kind TEXT NOT NULL,"
@@ -184,6 +185,9 @@ QStringList journalMigration(int toVersion)
             QStringLiteral("CREATE TABLE lesson_retired (event TEXT NOT NULL, by TEXT PRIMARY KEY)"
                            " WITHOUT ROWID"),
         };
+    case 6: // facts and materials of what was in the bowl, jars and moulds with them: made anew
+        return {
+            QStringLiteral("CREATE INDEX IF NOT EXISTS material_batch ON batch_material(batch)")};
     default: return {};
     }
 }

@@ -67,12 +67,6 @@ Done begun(QSqlDatabase& db, const Event& event)
             return fault;
         row = query.lastInsertId();
     }
-    for (const QString& material : materialsOf(batch->formula))
-        if (auto fault = run(db,
-                             "INSERT INTO batch_material (material, started, batch)"
-                             " VALUES (?, ?, ?)",
-                             {material, qint64(event.at), text(event.batch)}))
-            return fault;
     return run(db, "INSERT INTO batch_words (rowid, text) VALUES (?, ?)",
                {row, searchTextOf(*batch)});
 }
@@ -163,6 +157,8 @@ bool movesFolds(const Event& event)
         return done->step.kind == DayStepKind::Pour;
     return std::holds_alternative<BatchBegun>(event.what) ||
            std::holds_alternative<After>(event.what) ||
+           std::holds_alternative<AddedBeside>(event.what) ||
+           std::holds_alternative<Substituted>(event.what) ||
            std::holds_alternative<TakenBack>(event.what) ||
            std::holds_alternative<BatchFinished>(event.what) ||
            std::holds_alternative<BatchStopped>(event.what) ||
@@ -177,8 +173,15 @@ std::optional<FileFault> refold(QSqlDatabase& db, const Batch& batch)
          {"DELETE FROM lesson_about WHERE event IN"
           " (SELECT event FROM lesson WHERE batch = ?)",
           "DELETE FROM lesson WHERE batch = ?", "DELETE FROM batch_due WHERE batch = ?",
-          "DELETE FROM batch_fact WHERE batch = ?", "DELETE FROM batch_bars WHERE batch = ?"})
+          "DELETE FROM batch_fact WHERE batch = ?", "DELETE FROM batch_bars WHERE batch = ?",
+          "DELETE FROM batch_material WHERE batch = ?"})
         if (auto fault = run(db, sql, {id}))
+            return fault;
+    for (const QString& material : materialsOf(batch))
+        if (auto fault = run(db,
+                             "INSERT INTO batch_material (material, started, batch)"
+                             " VALUES (?, ?, ?)",
+                             {material, qint64(batch.begun), id}))
             return fault;
     // What was taken back is no longer found.
     if (auto fault = run(db,
@@ -325,6 +328,11 @@ Done fromEvents(QSqlDatabase& db, Done (*take)(QSqlDatabase&, const Event&))
 std::optional<FileFault> fillAfter(QSqlDatabase& db)
 {
     return fromEvents(db, takeInDraws);
+}
+
+std::optional<FileFault> refoldAll(QSqlDatabase& db)
+{
+    return fromEvents(db, [](QSqlDatabase&, const Event&) -> Done { return std::nullopt; });
 }
 
 std::optional<FileFault> rebuild(QSqlDatabase& db)

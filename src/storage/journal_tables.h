@@ -26,6 +26,8 @@ bool movesFolds(const Event& event);
 std::optional<FileFault> rebuild(QSqlDatabase& db);
 // Fills those of version 5 from the events, within a transaction that is open.
 std::optional<FileFault> fillAfter(QSqlDatabase& db);
+// Makes those of refold() anew for every batch, within a transaction that is open.
+std::optional<FileFault> refoldAll(QSqlDatabase& db);
 
 // One row of event; Unreadable where its data cannot be read. Columns: id, batch, bench, seq, at,
 // zone, kind, data.

@@ -78,7 +78,7 @@ Journal::Result<QList<BatchSummary>> MemoryJournal::batchesWith(const QString& m
                                                                 int most) const
 {
     return those(all(), most,
-                 [&](const Batch& batch) { return materialsOf(batch.formula).contains(material); });
+                 [&](const Batch& batch) { return materialsOf(batch).contains(material); });
 }
 
 Journal::Result<int> MemoryJournal::countWith(const QString& material) const

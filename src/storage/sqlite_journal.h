@@ -37,6 +37,7 @@ public:
     Result<QList<LessonOf>> lessons(const QStringList& materials) const override;
     Result<MaterialHistory> history(const QString& material) const override;
     Result<QList<PatternCount>> patternCounts(const QString& outcome) const override;
+    Result<std::vector<ToldBatch>> told(int most) const override;
     Result<QList<DrawOf>> draws(const QString& material, std::int64_t since) const override;
     Result<QList<BarsOf>> bars(const CureSchools& schools) const override;
     Result<QStringList> codes(const QString& beginning) const override;

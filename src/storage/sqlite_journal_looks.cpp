@@ -8,6 +8,7 @@
 #include <QVariant>
 
 #include <algorithm>
+#include <map>
 
 namespace rhexion {
 
@@ -24,7 +25,7 @@ QString questionMarks(qsizetype count)
 }
 
 // A batch of which something was written afterwards.
-constexpr auto told = "SELECT batch FROM batch_fact WHERE fact = 'told'";
+constexpr auto wereTold = "SELECT batch FROM batch_fact WHERE fact = 'told'";
 
 } // namespace
 
@@ -170,34 +171,68 @@ Journal::Result<MaterialHistory> SqliteJournal::history(const QString& material)
 
 Journal::Result<QList<PatternCount>> SqliteJournal::patternCounts(const QString& outcome) const
 {
-    int all = 0, allWith = 0;
-    QList<PatternCount> out;
-    const QString had = QStringLiteral("batch IN (SELECT batch FROM batch_fact WHERE fact = ?)");
-    auto fault = rows(
-        QStringLiteral("SELECT count(*), total(%1) FROM batch_fact WHERE fact = 'told'").arg(had),
-        {outcome}, [&](const QSqlQuery& row) {
-            all = row.value(0).toInt();
-            allWith = int(row.value(1).toDouble());
-        });
+    // Each count walks one index in order: over 100,000 batches a sort would take longest.
+    std::map<std::string, PatternCount> counts;
+    const QString all = QStringLiteral("batch IN (%1)").arg(QLatin1String(wereTold));
+    const QString had = all + QStringLiteral(" AND batch IN (SELECT batch FROM batch_fact WHERE"
+                                             " fact = ?)");
+    const auto count = [&](const QString& which, const QVariantList& values, int PatternCount::*n) {
+        auto fault = rows(
+            QStringLiteral("SELECT fact, count(*) FROM batch_fact WHERE %1 GROUP BY"
+                           " fact")
+                .arg(which),
+            values, [&](const QSqlQuery& row) { counts[utf8(row, 0)].*n = row.value(1).toInt(); });
+        return fault ? std::move(fault)
+                     : rows(QStringLiteral("SELECT material, count(*) FROM batch_material WHERE %1"
+                                           " GROUP BY material")
+                                .arg(which),
+                            values, [&](const QSqlQuery& row) {
+                                counts["with:" + utf8(row, 0)].*n = row.value(1).toInt();
+                            });
+    };
+    auto fault = count(all, {}, &PatternCount::with);
     if (!fault)
-        fault =
-            rows(QStringLiteral("SELECT fact, count(*), total(%1) FROM (SELECT fact, batch FROM"
-                                " batch_fact UNION ALL SELECT 'with:' || material, batch FROM"
-                                " batch_material) WHERE batch IN (%2) AND fact NOT LIKE 'seen:%'"
-                                " AND fact NOT LIKE 'verdict:%' AND fact NOT LIKE 'pair:%' AND "
-                                "fact NOT IN ('told', 'made')"
-                                " GROUP BY fact ORDER BY fact")
-                     .replace(QStringLiteral("%1"), had)
-                     .replace(QStringLiteral("%2"), QLatin1String(told)),
-                 {outcome}, [&](const QSqlQuery& row) {
-                     PatternCount c{utf8(row, 0), row.value(1).toInt(),
-                                    int(row.value(2).toDouble()), 0, 0};
-                     c.without = all - c.with;
-                     c.withoutOutcome = allWith - c.withOutcome;
-                     out.append(std::move(c));
-                 });
+        fault = count(had, {outcome}, &PatternCount::withOutcome);
     if (fault)
         return *std::move(fault);
+    const PatternCount every = counts["told"];
+    QList<PatternCount> out;
+    for (auto& [fact, c] : counts) {
+        if (!isInput(fact))
+            continue;
+        c.fact = fact;
+        c.without = every.with - c.with;
+        c.withoutOutcome = every.withOutcome - c.withOutcome;
+        out.append(std::move(c));
+    }
+    return out;
+}
+
+Journal::Result<std::vector<ToldBatch>> SqliteJournal::told(int most) const
+{
+    const auto newest =
+        QStringLiteral("SELECT id FROM batch b WHERE EXISTS (SELECT 1 FROM batch_fact f WHERE"
+                       " f.fact = 'told' AND f.batch = b.id) ORDER BY started DESC, id DESC"
+                       " LIMIT %1")
+            .arg(most);
+    std::vector<ToldBatch> out;
+    std::map<std::string, std::size_t> place;
+    auto fault = rows(newest, {}, [&](const QSqlQuery& row) {
+        place[utf8(row, 0)] = out.size();
+        out.push_back({utf8(row, 0), {}});
+    });
+    if (!fault)
+        fault = rows(QStringLiteral("SELECT batch, fact FROM batch_fact WHERE batch IN (%1) UNION"
+                                    " ALL SELECT batch, 'with:' || material FROM batch_material"
+                                    " WHERE batch IN (%1)")
+                         .arg(newest),
+                     {}, [&](const QSqlQuery& row) {
+                         out[place.at(utf8(row, 0))].facts.push_back(utf8(row, 1));
+                     });
+    if (fault)
+        return *std::move(fault);
+    for (ToldBatch& batch : out)
+        std::ranges::sort(batch.facts);
     return out;
 }
 

@@ -2,6 +2,8 @@
 
 #include "storage/event_json.h"
 #include "words/after_words.h"
+#include "words/plain_text.h"
+#include "words/together_words.h"
 
 #include <QCoreApplication>
 
@@ -174,27 +176,28 @@ QString historySaid(const MaterialHistory& h)
     return out.join(QLatin1Char(' '));
 }
 
-QList<Remembered> remembered(const QList<LessonOf>& lessons,
-                             const QList<std::pair<QString, MaterialHistory>>& histories)
+QList<Remembered> remembered(const QList<LessonOf>& lessons, std::span<const MishapBefore> mishaps,
+                             const std::function<QString(const std::string&)>& nameOf)
 {
     QList<Remembered> out;
     for (const LessonOf& l : lessons)
         out.append({RecordText::tr("A lesson of %1: %2")
                         .arg(nameOr(l.name), QString::fromStdString(l.lesson.words)),
                     l.batch, "lesson:" + l.event});
-    for (const auto& [name, h] : histories)
-        for (const auto& [fact, n] : h.facts) {
-            const auto seen =
-                fact.starts_with("seen:") ? seenFromCode(fact.substr(5)) : std::nullopt;
-            // Once is chance; told from half of the batches on.
-            if (seen && isMishap(*seen) && n >= 2 && 2 * n >= h.told)
-                out.append({RecordText::tr("%1: %2 in %3 of %4 of your batches with it.")
-                                .arg(name, seenName(*seen))
-                                .arg(n)
-                                .arg(h.told),
-                            {},
-                            "seen:" + name.toStdString() + fact});
+    for (const MishapBefore& m : mishaps) {
+        QStringList things;
+        std::string key = std::string("seen:") + codeOf(m.seen);
+        for (const std::string& thing : m.things) {
+            things << batchFactSaid(thing, nameOf);
+            key += ' ' + thing;
         }
+        out.append({RecordText::tr("%1 in %2 of the last %3 batches %4 you wrote of.")
+                        .arg(capital(seenName(m.seen)))
+                        .arg(m.times)
+                        .arg(m.of)
+                        .arg(things.join(QLatin1Char(' '))),
+                    QString::fromStdString(m.batch), key});
+    }
     return out;
 }
 

@@ -21,13 +21,13 @@ FactPage stockFacts(const StockNow& stock, const std::function<QString(const std
                     const QDate& today, const Speech& speech);
 // "In 4 batches. Traced quickly in 3 of 4, cracked in 1 of 4." Empty where nothing is told.
 QString historySaid(const MaterialHistory& history);
-// One line a lesson or mishap of what stands on the bench.
+// nameOf: of a material by its id. One line a lesson or mishap of what stands on the bench.
 struct Remembered {
     QString text;
-    QString batch;   // the link; empty where several
+    QString batch;   // the link: of several the newest
     std::string key; // once said it is not said again
 };
-QList<Remembered> remembered(const QList<LessonOf>& lessons,
-                             const QList<std::pair<QString, MaterialHistory>>& histories);
+QList<Remembered> remembered(const QList<LessonOf>& lessons, std::span<const MishapBefore> mishaps,
+                             const std::function<QString(const std::string&)>& nameOf);
 
 } // namespace rhexion::words

@@ -253,6 +253,14 @@ QString batchFactSaid(const std::string& fact,
     const std::string which = at == std::string::npos ? std::string() : fact.substr(at + 1);
     if (what == "with")
         return TogetherText::tr("with %1").arg(name(which));
+    if (what == "mould")
+        return TogetherText::tr("in the mould %1").arg(QString::fromStdString(which));
+    if (what == "lot") {
+        const auto end = which.find(' ');
+        return TogetherText::tr("with %1 of the lot %2")
+            .arg(name(which.substr(0, end)),
+                 QString::fromStdString(end == std::string::npos ? "" : which.substr(end + 1)));
+    }
     if (what == "seen")
         if (const auto seen = seenFromCode(which))
             return seenName(*seen);

@@ -43,7 +43,10 @@ class TestWeeksAfter : public QObject {
     // A finished batch of a demo formula, begun so many days before now.
     QString made(int demoName, int daysAgo, double superfat = 0.06)
     {
-        const Formula f = demo(demoNames[demoName]);
+        return made(demo(demoNames[demoName]), daysAgo, superfat);
+    }
+    QString made(const Formula& f, int daysAgo, double superfat)
+    {
         const Reckoning r = std::get<Reckoning>(reckon(f));
         const DayPlan plan = planDay(f, r);
         const std::string id = newId();
@@ -413,6 +416,28 @@ private Q_SLOTS:
         shop_->document().reset(demo(demoNames[1]), {});
         QTRY_VERIFY_WITH_TIMEOUT(shop_->said().contains(QLatin1String("the shed is too cool")),
                                  5000);
+    }
+
+    // What cracked twice in a mould is said when that mould is chosen again, and at its pouring.
+    void mishapsReturn()
+    {
+        const auto inMould = [&](const char* mould) {
+            Formula f = demo(demoNames[0]);
+            f.moulds = {{{mould, Loaf{200, 80, 80, 0, 0, 0, 0}, 1}, 0, 1.0}};
+            return f;
+        };
+        for (const auto& [mould, cracked] :
+             {std::pair{"Slab", true}, {"Slab", true}, {"Loaf", false}, {"Loaf", false}}) {
+            const Formula f = inMould(mould);
+            show(made(f, 20, 0.06));
+            write(AfterForm::SeenKind, int(cracked ? Seen::Crack : Seen::FullGel), 19);
+        }
+        shop_->window->goTo(MainWindow::Bench);
+        shop_->document().reset(inMould("Slab"), {});
+        QTRY_VERIFY_WITH_TIMEOUT(
+            shop_->said().contains(QLatin1String("Cracked in 2 of the last 2"
+                                                 " batches in the mould Slab")),
+            5000);
     }
 
     void drawnFromTheShelf()

@@ -4,6 +4,7 @@
 #include "core/after/cured.h"
 #include "core/after/due.h"
 #include "core/after/facts.h"
+#include "core/after/mishaps.h"
 #include "core/makeday/plan.h"
 #include "support/make.h"
 #include "support/random_after.h"
@@ -269,6 +270,73 @@ private Q_SLOTS:
         QVERIFY(!differs(TraitKind::JugCelsius, &warm, nullptr)); // not read is no difference made
         const Trait some = trait(0.02);
         QVERIFY(differs(TraitKind::Thing, &some, nullptr)); // not in it is one
+    }
+
+    // Each row: the batches, newest first, as words; what stands on the bench; what is said of it.
+    void mishapsComeBack_data()
+    {
+        QTest::addColumn<QStringList>("told");
+        QTest::addColumn<QString>("things");
+        QTest::addColumn<QString>("said");
+        const auto row = [](const char* name, const QStringList& told, const char* things,
+                            const char* said) {
+            QTest::newRow(name) << told << QString::fromLatin1(things) << QString::fromLatin1(said);
+        };
+        const QString oat = QStringLiteral("with:oat told "), crack = QStringLiteral("seen:crack");
+        row("twice of three", {oat + crack, oat, oat + crack}, "with:oat", "with:oat 2/3 b0");
+        row("once is chance", {oat + crack, oat}, "with:oat", "");
+        row("less than half", {oat, oat + crack, oat + crack, oat, oat}, "with:oat", "");
+        row("gel is no mishap", {oat + "seen:full-gel", oat + "seen:full-gel"}, "with:oat", "");
+        row("as often without it", {oat + crack, oat + crack, crack, crack}, "with:oat", "");
+        row("more often with it", {oat + crack, oat + crack, crack, "told"}, "with:oat",
+            "with:oat 2/2 b0");
+        row("not on the bench", {oat + crack, oat + crack}, "with:rye", "");
+        row("a lot and a mould",
+            {"lot:oat#7 mould:slab seen:ash", "told", "lot:oat#7 mould:slab seen:ash"},
+            "lot:oat#7 mould:slab", "lot:oat#7 2/2 b0; mould:slab 2/2 b0");
+        row("a setting of every batch", {"process:cold seen:ash", "process:cold seen:ash"},
+            "process:cold", "");
+        row("a setting that stands out", {"superfat:low seen:ash", "superfat:low seen:ash", "told"},
+            "superfat:low", "superfat:low 2/2 b0");
+        row("a setting half as bad without",
+            {"superfat:low seen:ash", "superfat:low seen:ash", "seen:ash", "told"}, "superfat:low",
+            "");
+        row("a pair",
+            {"with:oat", "with:oat with:rye seen:ash", "with:oat with:rye seen:ash", "with:rye",
+             "with:rye", "with:oat", "with:oat", "with:rye"},
+            "with:oat with:rye", "with:oat+with:rye 2/2 b1");
+        row("a pair of which one is said",
+            {"with:oat with:rye seen:ash", "with:oat with:rye seen:ash", "with:rye", "with:rye",
+             "with:rye"},
+            "with:oat with:rye", "with:oat 2/2 b0");
+    }
+    void mishapsComeBack()
+    {
+        QFETCH(QStringList, told);
+        QFETCH(QString, things);
+        QFETCH(QString, said);
+        const auto sorted = [](const QString& words) {
+            std::vector<std::string> out;
+            for (const QString& word : words.split(' ', Qt::SkipEmptyParts))
+                out.push_back(word.toStdString());
+            std::ranges::sort(out);
+            return out;
+        };
+        std::vector<ToldBatch> batches;
+        for (const QString& words : told)
+            batches.push_back({"b" + std::to_string(batches.size()), sorted(words)});
+        QStringList out;
+        for (const MishapBefore& m : mishapsBefore(batches, sorted(things))) {
+            QStringList names;
+            for (const std::string& thing : m.things)
+                names << QString::fromStdString(thing);
+            out << QStringLiteral("%1 %2/%3 %4")
+                       .arg(names.join('+'))
+                       .arg(m.times)
+                       .arg(m.of)
+                       .arg(QString::fromStdString(m.batch));
+        }
+        QCOMPARE(out.join("; "), said);
     }
 
     // Whatever was written down, in any order: the fold's days are in order, bars are never more

@@ -351,7 +351,9 @@ private Q_SLOTS:
             return false;
         auto journal = openAt(work);
         const auto all = std::get<QList<BatchSummary>>(journal->batches());
-        if (journal->append(
+        const auto whole = std::get<Batch>(journal->batch(all[0].id));
+        if (whole.after.empty() &&
+            journal->append(
                 {at(all[0].id, After{noon.toMSecsSinceEpoch(), OutcomeSeen{Seen::Crack}, 0})}))
             return false;
         journal.reset();

@@ -89,6 +89,14 @@ QStringList looksOf(const Journal& journal, const QStringList& materials)
                        .arg(p.withOutcome)
                        .arg(p.without)
                        .arg(p.withoutOutcome);
+    for (const ToldBatch& told : must(journal.told(40))) {
+        out << QString::fromStdString(told.batch);
+        for (const std::string& fact : told.facts)
+            out << QString::fromStdString(fact);
+    }
+    for (const QString& id : materials)
+        for (const BatchSummary& s : must(journal.batchesWith(id)))
+            out << id + s.id;
     out << must(journal.codes(QStringLiteral("26-1")));
     for (const QString& code : must(journal.codes({})))
         out << must(journal.batchOfCode(code)).left(1);

@@ -203,7 +203,7 @@ void ShelfPage::findUses()
         if (const QString said = words::historySaid(*h); !said.isEmpty())
             with.told << said;
         for (const words::Remembered& r :
-             words::remembered(QList<LessonOf>(h->lessons.begin(), h->lessons.end()), {}))
+             words::remembered(QList<LessonOf>(h->lessons.begin(), h->lessons.end()), {}, {}))
             with.told << r.text;
     }
     if (list->isEmpty() && with.jars.empty() && with.told.isEmpty())

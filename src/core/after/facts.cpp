@@ -48,19 +48,39 @@ std::vector<std::string> settingsOf(const Formula& formula, const Account& accou
     return out;
 }
 
-std::vector<std::string> factsOf(const Batch& batch)
+std::vector<std::string> jarsAndMouldsOf(const Formula& formula)
 {
     std::set<std::string> out;
-    const Account planned = accountOf(batch.formula, batch.amounts);
-    for (const Line& line : batch.formula.lines) {
+    const auto jar = [&](const MaterialPtr& material) {
+        if (material && !material->lot.name.empty())
+            out.insert("lot:" + material->id + ' ' + material->lot.name);
+    };
+    for (const Line& line : formula.lines)
+        jar(line.material);
+    jar(formula.lye.sodium);
+    jar(formula.lye.potassium);
+    for (const MouldUse& use : formula.moulds)
+        if (!use.mould.name.empty())
+            out.insert("mould:" + use.mould.name);
+    return {out.begin(), out.end()};
+}
+
+std::vector<std::string> factsOf(const Batch& batch)
+{
+    const Bowl bowl = batch.bowl();
+    const std::vector<std::string> things = jarsAndMouldsOf(bowl.formula);
+    std::set<std::string> out(things.begin(), things.end());
+    for (const Line& line : bowl.formula.lines) {
         if (const char* word = kindWord(line.material->kind))
             out.insert(std::string("kind:") + word);
         if (line.frozen)
             out.insert("frozen");
     }
-    if (planned.potassium.pureGrams > 0.0)
+    if (accountOf(bowl.formula, bowl.amounts).potassium.pureGrams > 0.0)
         out.insert("kind:potassium-hydroxide");
     out.insert(batch.formula.cooks() ? "process:hot" : "process:cold");
+    if (batch.formula.handling.gel != GelPlan::NotKnown)
+        out.insert(std::string("gel:") + codeOf(batch.formula.handling.gel));
     if (batch.formula.pair)
         out.insert("pair:" + batch.formula.pair->batch);
     if (batch.formula.portions.size() > 1)

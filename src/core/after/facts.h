@@ -1,5 +1,5 @@
 // Words of a batch that lists are filtered by and patterns counted by: "seen:crack", "kind:milk",
-// "process:hot", "joined:warm". Codes, never sentences.
+// "process:hot", "lot:oats Sack of May". Codes and the maker's names, never sentences.
 #pragma once
 
 #include "core/batch/fold.h"
@@ -12,7 +12,11 @@ namespace rhexion {
 // Settings a lesson can be about: bands of superfat and strength, process, gel as it is meant.
 std::vector<std::string> settingsOf(const Formula& formula, const Account& account);
 
-// Each once, sorted. "made": poured or finished; "told": something was written of it afterwards.
+// Of its jars and moulds those with a name: "lot:oats Sack of May", "mould:Loaf one".
+std::vector<std::string> jarsAndMouldsOf(const Formula& formula);
+
+// Of what was in the bowl. Each once, sorted. "made": poured or finished; "told": something was
+// written of it afterwards.
 std::vector<std::string> factsOf(const Batch& batch);
 
 } // namespace rhexion

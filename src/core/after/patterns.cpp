@@ -18,6 +18,12 @@ Interval shareOfCount(int k, int n)
     return Interval::around(low, std::clamp(double(k) / n, low, high), high);
 }
 
+bool isInput(const std::string& fact)
+{
+    return fact != "told" && fact != "made" && !fact.starts_with("seen:") &&
+           !fact.starts_with("verdict:") && !fact.starts_with("pair:");
+}
+
 std::vector<Pattern> patternsOf(std::span<const PatternCount> counts)
 {
     std::vector<Pattern> out;

@@ -30,6 +30,8 @@ struct Pattern {
     double apart() const { return with.typical() - without.typical(); }
 };
 inline constexpr int fewBatches = 5;
+// Whether a fact is one an outcome may go with: not itself an outcome, nor that it was told of.
+bool isInput(const std::string& fact);
 // Clearest first: those that do not overlap, then by how far apart the shares are. Facts that all
 // or none have are left out.
 std::vector<Pattern> patternsOf(std::span<const PatternCount> counts);
