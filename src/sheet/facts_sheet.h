@@ -6,6 +6,11 @@
 #include "words/facts.h"
 #include "words/speech.h"
 
+#include <QColor>
+#include <QImage>
+
+#include <functional>
+
 class QPagedPaintDevice;
 
 namespace rhexion {
@@ -14,9 +19,15 @@ void drawFacts(QPagedPaintDevice& device, const words::FactPage& page, const QSt
 std::optional<FileFault> writeFactsPdf(const QString& path, const words::FactPage& page,
                                        const QString& formulaName, const Habits& habits);
 
-// Facts of a batch, then on pages of its own the working of what was weighed: for an assessor.
+struct PictureOnPaper {
+    std::function<QImage()> image; // read when it is drawn; null: said to be missing
+    QString caption;
+    std::optional<QColor> colour; // drawn below it
+};
+// Facts of a batch, then on pages of their own its photographs and the working of what was weighed:
+// for an assessor.
 std::optional<FileFault> writeRecordPdf(const QString& path, const words::FactPage& page,
-                                        const Formula& made, const Reckoning& reckoning,
-                                        const Speech& speech);
+                                        const QList<PictureOnPaper>& pictures, const Formula& made,
+                                        const Reckoning& reckoning, const Speech& speech);
 
 } // namespace rhexion

@@ -157,6 +157,19 @@ QString photoOfName(PhotoOf of)
                           of);
 }
 
+QList<PhotoSaid> photosSaid(const Batch& batch, const Speech& speech)
+{
+    QList<PhotoSaid> out;
+    for (const AfterAt& a : batch.after)
+        if (const auto* photo = std::get_if<PhotoKept>(&a.what))
+            out.append({QString::fromStdString(photo->file),
+                        AfterText::tr("%1, %2").arg(
+                            photoOfName(photo->of),
+                            speech.date(QDateTime::fromMSecsSinceEpoch(a.on).date())),
+                        photo->colour});
+    return out;
+}
+
 QString verdictName(Verdict verdict)
 {
     return named<Verdict>({AfterText::tr("make it again as it is"),

@@ -24,6 +24,13 @@ QString causticSaid(const Interval& caustic, const Speech& speech);
 QString afterSaid(const AfterWhat& what, const Speech& speech);
 // "Blue: cracked"; the portion's name before it.
 QString afterSaid(const AfterAt& after, const Formula& formula, const Speech& speech);
+// The photographs of a batch in the order of their days.
+struct PhotoSaid {
+    QString file;
+    QString caption;                     // "as poured, 2 May 2026"
+    std::optional<std::uint32_t> colour; // 0xRRGGBB, sampled
+};
+QList<PhotoSaid> photosSaid(const Batch& batch, const Speech& speech);
 // A sum of minor units in the maker's money: "4.05 EUR".
 QString money(double minor, const std::string& currency, int minorDigits, const Speech& speech);
 // Lye and cure, said wherever dates stand.

@@ -363,11 +363,21 @@ private Q_SLOTS:
             QCOMPARE(
                 QDateTime::fromMSecsSinceEpoch(view().batch()->after[std::size_t(i)].on).date(),
                 shop_->now.addDays(-10 + i).date());
+        // How many are in the record for an assessor.
+        const auto printed = [&] {
+            const QString record = shop_->dir.filePath(QStringLiteral("photos.pdf"));
+            if (view().writeRecord(record))
+                return qsizetype(-1);
+            QFile pdf(record);
+            return pdf.open(QIODevice::ReadOnly) ? pdf.readAll().count("/Subtype /Image") : -1;
+        };
+        QCOMPARE(printed(), 3);
         // Gone from its folder it is said so, and nothing breaks.
         QDir(shop_->dir.filePath(QStringLiteral("photos"))).removeRecursively();
         show(QString::fromStdString(view().batch()->id));
         view().photos().grab();
         QCOMPARE(view().photos().count(), 3);
+        QCOMPARE(printed(), 0);
     }
 
     // What was learnt comes back once, on the bench and at the step.

@@ -370,7 +370,15 @@ std::optional<FileFault> BatchView::writeRecord(const QString& path) const
     if (!batch_)
         return std::nullopt;
     const Bowl bowl = batch_->bowl();
-    return writeRecordPdf(path, words::assessorFacts(*batch_, speech_), bowl.formula,
+    QList<PictureOnPaper> pictures;
+    for (const words::PhotoSaid& photo : words::photosSaid(*batch_, speech_)) {
+        PictureOnPaper picture{
+            [this, file = photo.file] { return folder_.photo(file); }, photo.caption, {}};
+        if (photo.colour)
+            picture.colour = QColor::fromRgb(*photo.colour);
+        pictures.append(std::move(picture));
+    }
+    return writeRecordPdf(path, words::assessorFacts(*batch_, speech_), pictures, bowl.formula,
                           reckonGiven(bowl.formula, bowl.amounts), speech_);
 }
 

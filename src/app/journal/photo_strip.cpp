@@ -28,19 +28,10 @@ void PhotoStrip::show(const Batch& batch, const PhotoFolder& folder, const Speec
 {
     shots_.clear();
     QStringList said;
-    for (const AfterAt& a : batch.after)
-        if (const auto* photo = std::get_if<PhotoKept>(&a.what); photo && count() < mostShown) {
-            Shot shot{QString::fromStdString(photo->file),
-                      {},
-                      tr("%1, %2").arg(words::photoOfName(photo->of),
-                                       speech.date(QDateTime::fromMSecsSinceEpoch(a.on).date())),
-                      {}};
-            shot.image = folder.thumb(shot.file);
-            if (photo->colour)
-                shot.colour = QColor::fromRgb(*photo->colour);
-            said << shot.caption;
-            shots_.append(std::move(shot));
-        }
+    for (const words::PhotoSaid& photo : words::photosSaid(batch, speech).mid(0, mostShown)) {
+        shots_.append({photo, folder.thumb(photo.file)});
+        said << photo.caption;
+    }
     setAccessibleDescription(said.join(QStringLiteral("; ")));
     setToolTip(said.join(QLatin1Char('\n')));
     setVisible(!shots_.isEmpty());
@@ -90,8 +81,8 @@ void PhotoStrip::paintEvent(QPaintEvent*)
             painter.drawImage(place, shot.image, part.toRect());
         }
         QRect below(place.left(), place.bottom() + Theme::px(3), place.width(), Theme::px(swatch));
-        if (shot.colour) {
-            painter.fillRect(below, *shot.colour);
+        if (shot.said.colour) {
+            painter.fillRect(below, QColor::fromRgb(*shot.said.colour));
             painter.setPen(Theme::colours().line);
             painter.drawRect(below.adjusted(0, 0, -1, -1));
         }
@@ -99,7 +90,7 @@ void PhotoStrip::paintEvent(QPaintEvent*)
         const QRect text(place.left(), below.bottom() + 2, place.width(), Theme::px(22));
         painter.drawText(
             text, Qt::AlignLeft | Qt::AlignVCenter,
-            painter.fontMetrics().elidedText(shot.caption, Qt::ElideRight, text.width()));
+            painter.fontMetrics().elidedText(shot.said.caption, Qt::ElideRight, text.width()));
     }
 }
 
@@ -107,7 +98,7 @@ void PhotoStrip::mouseReleaseEvent(QMouseEvent* event)
 {
     for (int i = 0; i < count(); ++i)
         if (placeOf(i).contains(event->position().toPoint()))
-            Q_EMIT opened(shots_[i].file);
+            Q_EMIT opened(shots_[i].said.file);
 }
 
 } // namespace rhexion

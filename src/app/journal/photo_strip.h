@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/batch/fold.h"
+#include "words/after_words.h"
 #include "words/speech.h"
 
 #include <QImage>
@@ -33,10 +34,8 @@ protected:
 
 private:
     struct Shot {
-        QString file;
+        words::PhotoSaid said;
         QImage image;
-        QString caption;
-        std::optional<QColor> colour;
     };
     QRect placeOf(int shot) const;
 
