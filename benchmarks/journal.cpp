@@ -1,6 +1,6 @@
-// rhexion-bench-journal [BATCHES]: a journal of so many batches (100,000): what its page takes
-// until it is painted, what it takes to find batches and what is due, and what comparing, the fit
-// of a cure and a page of labels take.
+// rhexion-bench-journal [BATCHES [FILE]]: a journal of so many batches (100,000), kept in the file
+// where one is named: what its page takes until it is painted, what it takes to find batches and
+// what is due, and what comparing, the fit of a cure and a page of labels take.
 #include "app/journal/journal_page.h"
 #include "app/theme/theme.h"
 #include "app/workshop.h"
@@ -65,7 +65,8 @@ int main(int argc, char** argv)
     QTemporaryDir dir(QDir(QStringLiteral("/dev/shm")).exists()
                           ? QStringLiteral("/dev/shm/rhexion-bench-XXXXXX")
                           : QDir::tempPath() + QStringLiteral("/rhexion-bench-XXXXXX"));
-    const QString path = dir.filePath(QStringLiteral("journal.sqlite"));
+    const QString path = argc > 2 ? QString::fromLocal8Bit(argv[2])
+                                  : dir.filePath(QStringLiteral("journal.sqlite"));
     {
         auto opened = SqliteJournal::open(path);
         auto* journal = std::get_if<std::unique_ptr<SqliteJournal>>(&opened);
