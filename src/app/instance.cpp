@@ -2,8 +2,8 @@
 
 #include "door/door.h"
 #include "storage/data_folder.h"
+#include "storage/program_files.h"
 
-#include <QCoreApplication>
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFileInfo>
@@ -43,8 +43,7 @@ Door* Instance::door() const
 {
     if (door_)
         return door_.get();
-    static QLibrary library(QCoreApplication::applicationDirPath() +
-                            QStringLiteral("/librhexion_door"));
+    static QLibrary library(programLibrary(QStringLiteral("librhexion_door")));
     if (const auto make = reinterpret_cast<MakeDoor>(library.resolve(doorEntry)))
         door_.reset(make());
     else

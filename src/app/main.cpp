@@ -124,6 +124,7 @@ int main(int argc, char** argv)
     QCoreApplication::setOrganizationName(QStringLiteral("Rhexion"));
     QCoreApplication::setOrganizationDomain(QStringLiteral("rhexion.invalid"));
     QCoreApplication::setApplicationName(QStringLiteral("rhexion"));
+    QGuiApplication::setDesktopFileName(QStringLiteral("org.rhexion.Rhexion"));
     QCoreApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
     if (asksForWordsOnly(argc, argv)) {
         QCoreApplication app(argc, argv);

@@ -9,6 +9,7 @@
 #include "storage/foods.h"
 #include "storage/formula_json.h"
 #include "storage/material_json.h"
+#include "storage/program_files.h"
 #include "storage/stock.h"
 #include "words/plain_text.h"
 #include "words/refusal_words.h"
@@ -140,7 +141,7 @@ int sheet(const QString& path, const QString& pdf, const QString& unit, const QS
 {
     QProcess process;
     process.setProcessChannelMode(QProcess::ForwardedChannels);
-    process.start(QCoreApplication::applicationDirPath() + QStringLiteral("/rhexion-sheet"),
+    process.start(programBeside(QStringLiteral("rhexion-sheet")),
                   QStringList{path, pdf, unit} + how);
     if (!process.waitForStarted())
         return badInput(

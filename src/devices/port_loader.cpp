@@ -1,6 +1,6 @@
 #include "devices/port_loader.h"
+#include "storage/program_files.h"
 
-#include <QCoreApplication>
 #include <QLibrary>
 
 namespace rhexion::devices {
@@ -8,8 +8,7 @@ namespace rhexion::devices {
 const ports::Entry* portLibrary()
 {
     static const ports::Entry* const entry = []() -> const ports::Entry* {
-        QLibrary library(QCoreApplication::applicationDirPath() +
-                         QStringLiteral("/librhexion_ports"));
+        QLibrary library(programLibrary(QStringLiteral("librhexion_ports")));
         const auto make = reinterpret_cast<ports::EntryFunction>(library.resolve(ports::entryName));
         if (!make)
             qWarning("%s", qPrintable(library.errorString()));

@@ -1,6 +1,7 @@
 #include "storage/foods.h"
 
 #include "storage/catalogue.h"
+#include "storage/program_files.h"
 #include "storage/sqlite_file.h"
 
 #include <QAtomicInteger>
@@ -34,13 +35,7 @@ std::vector<Measure> measuresOf(const QString& text)
 
 QString Foods::shippedPath()
 {
-    const QString beside = QCoreApplication::applicationDirPath();
-    for (const char* place : {"/foods.sqlite", "/../share/rhexion/foods.sqlite"}) {
-        const QString path = beside + QString::fromLatin1(place);
-        if (QFileInfo::exists(path))
-            return path;
-    }
-    return beside + QStringLiteral("/foods.sqlite");
+    return programData(QStringLiteral("foods.sqlite"));
 }
 
 std::variant<std::unique_ptr<Foods>, FileFault> Foods::open(const QString& path)

@@ -1,6 +1,7 @@
 #include "app/devices/standin_scale.h"
 
 #include "core/heat/day_heat.h"
+#include "storage/program_files.h"
 
 #include <QCoreApplication>
 
@@ -23,7 +24,7 @@ bool StandinScale::begin(int seed, double speed)
         return true;
     constexpr int patience = 5000;
     process_.setStandardErrorFile(QProcess::nullDevice());
-    process_.start(QCoreApplication::applicationDirPath() + QStringLiteral("/rhexion-standin"),
+    process_.start(programBeside(QStringLiteral("rhexion-standin")),
                    {QStringLiteral("--link"), path(), QStringLiteral("--seed"),
                     QString::number(seed), QStringLiteral("--speed"), QString::number(speed)});
     // Its first line is the name of the terminal: then it can be opened.

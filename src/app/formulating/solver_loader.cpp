@@ -1,6 +1,6 @@
 #include "app/formulating/solver_loader.h"
+#include "storage/program_files.h"
 
-#include <QCoreApplication>
 #include <QLibrary>
 
 namespace rhexion {
@@ -8,8 +8,7 @@ namespace rhexion {
 LinearAnswer solveLoaded(const LinearProgramme& programme)
 {
     using Solve = void (*)(const LinearProgramme*, LinearAnswer*);
-    static QLibrary library(QCoreApplication::applicationDirPath() +
-                            QStringLiteral("/librhexion_glpk"));
+    static QLibrary library(programLibrary(QStringLiteral("librhexion_glpk")));
     static const auto solve = reinterpret_cast<Solve>(library.resolve("rhexion_solve_with_glpk"));
     LinearAnswer answer;
     if (solve)

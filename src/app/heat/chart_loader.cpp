@@ -1,14 +1,13 @@
 #include "app/heat/chart_loader.h"
+#include "storage/program_files.h"
 
-#include <QCoreApplication>
 #include <QLibrary>
 
 namespace rhexion {
 
 CurveChart* makeCurveChart(QWidget* parent)
 {
-    static QLibrary library(QCoreApplication::applicationDirPath() +
-                            QStringLiteral("/librhexion_curves"));
+    static QLibrary library(programLibrary(QStringLiteral("librhexion_curves")));
     static const auto make = reinterpret_cast<MakeCurveChart>(library.resolve(curveChartEntry));
     static const bool said = [] {
         if (!make)
