@@ -212,6 +212,7 @@ int main(int argc, char** argv)
             QApplication::quit();
             return;
         }
+        QApplication::setWindowIcon(QIcon(QStringLiteral(":/icons/org.rhexion.Rhexion.svg")));
         window->loadStock();
         window->offerRecovered();
         workshop.notices().start();

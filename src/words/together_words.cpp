@@ -318,13 +318,14 @@ FactPage patternFacts(const QString& outcome, std::span<const Pattern> patterns,
     for (FactSection* section : {&clear, &unclear})
         section->columns = {TogetherText::tr("with it"), TogetherText::tr("without it")};
     const auto share = [&](int k, int n, const Interval& i) {
-        return TogetherText::tr("%1 of %2 (%3 to %4)")
-            .arg(k)
-            .arg(n)
-            .arg(s.percent(i.low(), 0), s.percent(i.high(), 0));
+        // The range stays on one line.
+        QString range =
+            TogetherText::tr("(%1 to %2)").arg(s.percent(i.low(), 0), s.percent(i.high(), 0));
+        range.replace(QLatin1Char(' '), QChar::Nbsp);
+        return TogetherText::tr("%1 of %2 %3").arg(k).arg(n).arg(range);
     };
     for (const Pattern& p : patterns) {
-        FactSection& section = p.overlap ? unclear : clear;
+        FactSection& section = p.isClear() ? clear : unclear;
         if (section.facts.size() >= most)
             continue;
         const PatternCount& c = p.count;

@@ -363,13 +363,18 @@ void TestAfterCases::sharesOfCounts()
 
 void TestAfterCases::clearestPatternFirst()
 {
-    const std::vector<PatternCount> counts{
-        {"kind:salt", 4, 1, 40, 10}, {"kind:milk", 20, 18, 30, 2}, {"everyone", 50, 20, 0, 0}};
+    const std::vector<PatternCount> counts{{"kind:salt", 4, 1, 40, 10},
+                                           {"with:rye", 1, 1, 40, 0},
+                                           {"kind:milk", 20, 18, 30, 2},
+                                           {"everyone", 50, 20, 0, 0}};
     const auto patterns = patternsOf(counts);
-    QCOMPARE(patterns.size(), std::size_t(2)); // what all have tells nothing
+    QCOMPARE(patterns.size(), std::size_t(3)); // what all have tells nothing
     QCOMPARE(patterns[0].count.fact, std::string("kind:milk"));
-    QVERIFY(!patterns[0].overlap && !patterns[0].few);
-    QVERIFY(patterns[1].overlap && patterns[1].few);
+    QVERIFY(!patterns[0].overlap && !patterns[0].few && patterns[0].isClear());
+    // One of one stands far apart and is no pattern.
+    QCOMPARE(patterns[1].count.fact, std::string("with:rye"));
+    QVERIFY(!patterns[1].overlap && patterns[1].few && !patterns[1].isClear());
+    QVERIFY(patterns[2].overlap && patterns[2].few && !patterns[2].isClear());
 }
 
 void TestAfterCases::claims_data()

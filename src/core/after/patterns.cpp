@@ -39,8 +39,8 @@ std::vector<Pattern> patternsOf(std::span<const PatternCount> counts)
         out.push_back(std::move(p));
     }
     std::ranges::stable_sort(out, [](const Pattern& a, const Pattern& b) {
-        if (a.overlap != b.overlap)
-            return !a.overlap;
+        if (a.isClear() != b.isClear())
+            return a.isClear();
         return std::abs(a.apart()) > std::abs(b.apart());
     });
     return out;

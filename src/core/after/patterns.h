@@ -27,12 +27,14 @@ struct Pattern {
     Interval without = Interval::exactly(0.0);
     bool few = false;     // fewer than five on a side
     bool overlap = false; // the two intervals do: chance alone may do as much
+    // One batch of one is no pattern, however far its share lies from the others.
+    bool isClear() const { return !overlap && !few; }
     double apart() const { return with.typical() - without.typical(); }
 };
 inline constexpr int fewBatches = 5;
 // Whether a fact is one an outcome may go with: not itself an outcome, nor that it was told of.
 bool isInput(const std::string& fact);
-// Clearest first: those that do not overlap, then by how far apart the shares are. Facts that all
+// Those that are clear first, then by how far apart the shares are. Facts that all
 // or none have are left out.
 std::vector<Pattern> patternsOf(std::span<const PatternCount> counts);
 
