@@ -1,5 +1,6 @@
 #include "app/backup_actions.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "app/workshop.h"
@@ -22,6 +23,7 @@ BackupWindow::BackupWindow(const BackupLooked& present, const BackupLooked& back
                            const Speech& speech, QWidget* owner)
     : QWidget(owner, Qt::Window)
 {
+    helpOn(this, "backup");
     setAttribute(Qt::WA_DeleteOnClose);
     setWindowTitle(tr("A backup, and what is here now"));
     setObjectName(QStringLiteral("page"));

@@ -10,6 +10,7 @@
 #include "app/formulating/formulating_panels.h"
 #include "app/formulating/recipe_window.h"
 #include "app/habits_menu.h"
+#include "app/help.h"
 #include "app/keys_window.h"
 #include "app/look_menu.h"
 #include "app/sheet_actions.h"
@@ -20,6 +21,7 @@
 #include <QApplication>
 #include <QLineEdit>
 #include <QMenuBar>
+#include <QStackedWidget>
 
 namespace rhexion {
 
@@ -85,7 +87,13 @@ void MainWindow::buildMenu()
     buildViewMenu();
 
     QMenu* help = menuBar()->addMenu(tr("&Help"));
-    help->addAction(tr("&Safety and about"), QKeySequence::HelpContents, this, &MainWindow::about);
+    help->addAction(tr("&Manual: what is at hand"), QKeySequence::HelpContents, this, [this] {
+        const QWidget* at = focusWidget();
+        if (!openManual(helpPageOf(at ? at : pages_->currentWidget())))
+            banner().show(Banner::Tone::Care, tr("The manual is not beside this program."));
+    });
+    help->addAction(tr("Manual: &contents"), this, [] { openManual({}); });
+    help->addAction(tr("&Safety and about"), this, &MainWindow::about);
     help->addAction(tr("All &keys"), QKeySequence(ctrl | Qt::Key_Slash), this, [this] {
         auto* keys = new KeysWindow(*menuBar(), this);
         keys->show();

@@ -437,8 +437,8 @@ int parseCommand(const QString& path, const MakingOptions& o)
     // Their lye against the reckoning.
     const CatalogueLookup lookup(Foods::shippedPath(), words::searchRules());
     Formula start;
-    start.lye.sodium = CatalogueLookup::withId("sodium-hydroxide");
-    start.lye.potassium = CatalogueLookup::withId("potassium-hydroxide");
+    start.lye.sodium = CatalogueLookup::withId(usualSodium);
+    start.lye.potassium = CatalogueLookup::withId(usualPotassium);
     const auto materials =
         materialsFor(recipe, [&](const std::string& name) { return lookup.find(name); });
     const RecipeAsFormula made = formulaOf(recipe, materials, start);

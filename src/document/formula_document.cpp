@@ -22,8 +22,8 @@ Formula freshFormula()
 {
     Formula formula;
     const Catalogue& catalogue = Catalogue::first();
-    formula.lye.sodium = catalogue.find("sodium-hydroxide");
-    formula.lye.potassium = catalogue.find("potassium-hydroxide-90");
+    formula.lye.sodium = catalogue.find(usualSodium);
+    formula.lye.potassium = catalogue.find(usualPotassium);
     formula.lines.push_back({formula.newId(),
                              catalogue.find("water"),
                              Vessel::LyeJug,

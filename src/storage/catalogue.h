@@ -12,6 +12,10 @@
 
 namespace rhexion {
 
+// The hydroxides of a formula that names none: their ids.
+inline constexpr auto usualSodium = "sodium-hydroxide";
+inline constexpr auto usualPotassium = "potassium-hydroxide-90";
+
 class Catalogue {
 public:
     static std::variant<Catalogue, FileFault> fromJson(const QByteArray& bytes);

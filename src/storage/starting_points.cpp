@@ -14,8 +14,8 @@ class Start {
 public:
     Start()
     {
-        f_.lye.sodium = material("sodium-hydroxide");
-        f_.lye.potassium = material("potassium-hydroxide-90");
+        f_.lye.sodium = material(usualSodium);
+        f_.lye.potassium = material(usualPotassium);
         f_.lye.superfat = 0.05;
     }
 

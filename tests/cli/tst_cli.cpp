@@ -148,6 +148,9 @@ private Q_SLOTS:
         const QString hot = dir_.filePath(QStringLiteral("hot.txt"));
         QVERIFY(put(hot, "Dune bar\n300 g olive oil\n55 g NaOH\n120 g water\n"));
         row("parse too much lye", {"parse", hot}, 0, "not for skin");
+        const QString potash = dir_.filePath(QStringLiteral("potash.txt"));
+        QVERIFY(put(potash, "500 g olive oil\n108 g KOH\n"));
+        row("parse with potash", {"parse", potash}, 0, "Their lye gives superfat −2.3 %");
         row("mould with no room", {"mould", good, "--mould", "loaf:250x80x0"}, 1,
             "cannot be nothing");
         row("no mould at all", {"mould", good, "--mould", "heart:7"}, 2, "--mould takes a shape");

@@ -1,4 +1,5 @@
 #include "app/bench/accounts_view.h"
+#include "app/help.h"
 #include "app/theme/soft_box.h"
 #include "words/plain_text.h"
 
@@ -47,6 +48,7 @@ constexpr double topMargin = 4.0;
 
 AccountsView::AccountsView(QWidget* parent) : QWidget(parent)
 {
+    helpOn(this, "liquid");
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);

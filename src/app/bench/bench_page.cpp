@@ -15,6 +15,7 @@
 #include "app/bench/working_panel.h"
 #include "app/formulating/formulating_panels.h"
 #include "app/formulating/topic_panel.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/number_field.h"
@@ -62,6 +63,7 @@ constexpr int widePage = 830;     // below it the figures stand under the bench
 BenchPage::BenchPage(FormulaDocument& document, Stock& stock, HeatWatcher& heat, QWidget* parent)
     : QWidget(parent), document_(document), heat_(heat), stock_(stock)
 {
+    helpOn(this, "bench");
     setObjectName(QStringLiteral("page"));
     strip_ = new SettingsStrip(document, this);
     typing_ = new TypingLine(stock, this);

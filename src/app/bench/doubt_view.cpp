@@ -1,5 +1,6 @@
 #include "app/bench/doubt_view.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "words/plain_text.h"
@@ -85,6 +86,7 @@ private:
 
 DoubtView::DoubtView(QWidget* parent) : QWidget(parent)
 {
+    helpOn(this, "how-sure");
     band_ = new DoubtBand(this);
     text_ = new Label(this);
     text_->setFont(Theme::small());

@@ -1,6 +1,7 @@
 #include "app/bench/portions_panel.h"
 
 #include "app/bench/portion_card.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/label.h"
@@ -21,6 +22,7 @@ namespace rhexion {
 PortionsPanel::PortionsPanel(FormulaDocument& document, QWidget* parent)
     : SidePanel(tr("A split batter"), parent), document_(document)
 {
+    helpOn(this, "portions");
     hint_ = new Label(this);
     hint_->setObjectName(QStringLiteral("muted"));
     hint_->setWordWrap(true);

@@ -2,6 +2,7 @@
 #include "app/bench/settings_panel.h"
 
 #include "app/bench/setting_row.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
@@ -43,6 +44,7 @@ QStringList named(std::initializer_list<Enum> values, QString (*name)(Enum))
 SettingsPanel::SettingsPanel(FormulaDocument& document, QWidget* parent)
     : SidePanel(tr("Settings of this formula"), parent), document_(document)
 {
+    helpOn(this, "lye");
     buildAsk();
     body()->addWidget(ask_);
     auto* page = new QWidget;

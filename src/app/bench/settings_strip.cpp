@@ -1,5 +1,6 @@
 #include "app/bench/settings_strip.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
@@ -53,6 +54,7 @@ bool inPercent(LiquidStatement how)
 SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     : QFrame(parent), document_(document)
 {
+    helpOn(this, "lye");
     setObjectName(QStringLiteral("card"));
     superfat_ = new NumberField(QStringLiteral("%"), 2, false);
     superfat_->setObjectName(QStringLiteral("superfat"));

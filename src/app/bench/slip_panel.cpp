@@ -1,5 +1,6 @@
 #include "app/bench/slip_panel.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
@@ -19,6 +20,7 @@ namespace rhexion {
 SlipPanel::SlipPanel(FormulaDocument& document, Stock& stock, QWidget* parent)
     : SidePanel(tr("I have already…"), parent), document_(document), stock_(stock)
 {
+    helpOn(this, "trouble");
     slip_ = new QComboBox(this);
     slip_->setAccessibleName(tr("What went wrong"));
     slip_->addItems({tr("forgotten the acid’s lye"), tr("put in several times the lye"),

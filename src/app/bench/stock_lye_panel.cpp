@@ -1,5 +1,6 @@
 #include "app/bench/stock_lye_panel.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/label.h"
@@ -22,6 +23,7 @@ StockLyePanel::StockLyePanel(FormulaDocument& document, Stock& stock, std::funct
     : SidePanel(tr("Lye made ahead"), parent), document_(document), stock_(stock),
       today_(std::move(today))
 {
+    helpOn(this, "stock-lye");
     const auto field = [&](const QString& suffix, int decimals, double value) {
         auto* f = new NumberField(suffix, decimals, false, this);
         f->setValue(value);

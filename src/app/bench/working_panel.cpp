@@ -1,4 +1,5 @@
 #include "app/bench/working_panel.h"
+#include "app/help.h"
 #include "app/widgets/page_browser.h"
 
 #include "app/theme/theme.h"
@@ -20,6 +21,7 @@ namespace rhexion {
 WorkingPanel::WorkingPanel(FormulaDocument& document, QWidget* parent)
     : SidePanel(tr("The working"), parent), document_(document)
 {
+    helpOn(this, "working");
     auto* copy = new QPushButton(tr("Copy"), this);
     connect(copy, &QPushButton::clicked, this,
             [this] { QApplication::clipboard()->setText(plainText()); });

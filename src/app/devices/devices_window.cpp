@@ -2,6 +2,7 @@
 
 #include "app/devices/device_settings.h"
 #include "app/devices/standin_scale.h"
+#include "app/help.h"
 #include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
@@ -47,6 +48,7 @@ devices::Marked markOf(const QString& line, const QString& text)
 DevicesWindow::DevicesWindow(devices::DeviceDesk& desk, QWidget* owner)
     : LeavableWindow(owner), desk_(desk)
 {
+    helpOn(this, "devices");
     setWindowTitle(tr("Scales and thermometers"));
     setObjectName(QStringLiteral("page"));
     resize(860, 620);

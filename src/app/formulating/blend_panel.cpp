@@ -1,6 +1,7 @@
 #include "app/formulating/blend_panel.h"
 
 #include "app/formulating/blend_picture.h"
+#include "app/help.h"
 #include "words/blend_words.h"
 
 #include <QVBoxLayout>
@@ -10,6 +11,7 @@ namespace rhexion {
 BlendPanel::BlendPanel(FormulaDocument& document, QWidget* parent)
     : TopicPanel(tr("The blend"), document, parent)
 {
+    helpOn(this, "blend-water");
     picture_ = new BlendPicture(this);
     above()->addWidget(picture_);
 }

@@ -1,5 +1,6 @@
 #include "app/formulating/compare_panel.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "core/wishes/formula_wishes.h"
@@ -40,6 +41,7 @@ StatedAmount restated(const Line& line, double grams, double total)
 ComparePanel::ComparePanel(FormulaDocument& document, QWidget* parent)
     : TopicPanel(tr("Compare"), document, parent)
 {
+    helpOn(this, "solve");
     auto* pinIt = new QPushButton(tr("Pin it"), this);
     auto* other = new QPushButton(tr("Another formula…"), this);
     pinIt->setToolTip(tr("Every later edit shows as a difference from what it is now"));

@@ -2,6 +2,7 @@
 
 #include "app/formulating/mould_editor.h"
 #include "app/formulating/mould_picture.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
@@ -25,6 +26,7 @@ namespace rhexion {
 MouldPanel::MouldPanel(FormulaDocument& document, OwnFittings& fittings, QWidget* parent)
     : TopicPanel(tr("Moulds"), document, parent), fittings_(fittings)
 {
+    helpOn(this, "moulds");
     shelf_ = new QComboBox(this);
     shelf_->setAccessibleName(tr("Moulds you have"));
     portion_ = new QComboBox(this);

@@ -2,6 +2,7 @@
 
 #include "app/formulating/pace_memory.h"
 #include "app/formulating/pace_picture.h"
+#include "app/help.h"
 #include "document/formula_document.h"
 #include "words/working_time_words.h"
 
@@ -16,6 +17,7 @@ namespace rhexion {
 PacePanel::PacePanel(FormulaDocument& document, PaceMemory& memory, QWidget* parent)
     : TopicPanel(tr("Working time"), document, parent), memory_(memory)
 {
+    helpOn(this, "pace");
     blending_ = new QComboBox(this);
     blending_->addItems({tr("stick, in short bursts"), tr("whisk only"), tr("stick, for long")});
     gel_ = new QComboBox(this);

@@ -1,5 +1,6 @@
 #include "app/formulating/recipe_window.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
@@ -52,6 +53,7 @@ QPushButton* chip(const QString& text, QWidget* parent)
 RecipeWindow::RecipeWindow(Stock& stock, std::function<Formula()> start, QWidget* owner)
     : LeavableWindow(owner), stock_(stock), start_(std::move(start))
 {
+    helpOn(this, "recipes");
     setWindowTitle(tr("Recipe as text"));
     text_ = new QPlainTextEdit(this);
     text_->setPlaceholderText(

@@ -1,6 +1,7 @@
 #include "app/formulating/scent_panel.h"
 
 #include "app/formulating/pace_memory.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/complaint.h"
 #include "app/widgets/flow_layout.h"
@@ -42,6 +43,7 @@ ScentPanel::ScentPanel(FormulaDocument& document, OwnFittings& fittings, PaceMem
                        QWidget* parent)
     : TopicPanel(tr("Scent"), document, parent), fittings_(fittings), memory_(memory)
 {
+    helpOn(this, "scent");
     product_ = new QComboBox(this);
     for (std::size_t k = 0; k < countOf<ProductKind>(); ++k)
         product_->addItem(words::productKindName(static_cast<ProductKind>(k)));

@@ -1,5 +1,6 @@
 #include "app/formulating/starts_window.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "words/names.h"
@@ -14,6 +15,7 @@ namespace rhexion {
 
 StartsWindow::StartsWindow(QWidget* owner) : LeavableWindow(owner)
 {
+    helpOn(this, "recipes");
     setWindowTitle(tr("Starting points"));
     list_ = new QListWidget(this);
     list_->setAccessibleName(tr("Starting points"));

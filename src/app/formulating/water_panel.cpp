@@ -1,5 +1,6 @@
 #include "app/formulating/water_panel.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
@@ -29,6 +30,7 @@ constexpr double washDoses[] = {1.0, 5.0};
 WaterPanel::WaterPanel(FormulaDocument& document, OwnFittings& fittings, QWidget* parent)
     : TopicPanel(tr("Hard water"), document, parent), fittings_(fittings)
 {
+    helpOn(this, "blend-water");
     hardness_ = new NumberField(QString(), 1, false, this);
     hardness_->setAccessibleName(tr("Hardness of your water"));
     fixWidth(hardness_, 90);

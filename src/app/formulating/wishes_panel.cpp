@@ -1,6 +1,7 @@
 #include "app/formulating/wishes_panel.h"
 
 #include "app/formulating/solver_loader.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
@@ -29,6 +30,7 @@ WishesPanel::WishesPanel(FormulaDocument& document, Stock& stock, OwnFittings& f
           std::chrono::milliseconds(0), [this] { return begin(); },
           [this](std::optional<ProposalResult> result) { take(std::move(result)); })
 {
+    helpOn(this, "solve");
     const QString percent = QStringLiteral("%");
     for (std::size_t g = 0; g + 1 < countOf<AcidGroup>(); ++g) {
         const auto group = static_cast<AcidGroup>(g);

@@ -4,6 +4,7 @@
 #include "app/heat/chart_loader.h"
 #include "app/heat/covers_editor.h"
 #include "app/heat/plan_form.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/page_browser.h"
@@ -59,6 +60,7 @@ HeatPage::HeatPage(FormulaDocument& document, HeatWatcher& heat, OwnFittings& fi
                    QWidget* parent)
     : QWidget(parent), document_(document), heat_(heat), fittings_(fittings)
 {
+    helpOn(this, "heat");
     setObjectName(QStringLiteral("page"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(12, 8, 12, 12);

@@ -1,5 +1,6 @@
 #include "app/journal/bars_chapter.h"
 
+#include "app/help.h"
 #include "app/print_preview.h"
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
@@ -75,6 +76,7 @@ words::FactSection barsFacts(const Batch& batch, const AfterTerms& terms, const 
 
 BarsChapter::BarsChapter(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stock)
 {
+    helpOn(this, "stock-cost-labels");
     auto* form = new QWidget(this);
     nominal_ = new NumberField(tr("g on the label"), 0, true, form);
     nominal_->setAccessibleName(tr("Net weight on the label"));

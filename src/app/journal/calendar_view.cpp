@@ -1,5 +1,6 @@
 #include "app/journal/calendar_view.h"
 
+#include "app/help.h"
 #include "app/journal/month_view.h"
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
@@ -21,6 +22,7 @@ namespace rhexion {
 CalendarView::CalendarView(std::function<QDateTime()> clock, QWidget* parent)
     : QWidget(parent), clock_(std::move(clock))
 {
+    helpOn(this, "journal");
     month_ = clock_().toLocalTime().date();
     auto* head = new QWidget(this);
     auto* row = new FlowLayout(head, Theme::px(8), Theme::px(6));

@@ -1,6 +1,7 @@
 #include "app/journal/cure_chapter.h"
 
 #include "app/heat/curve_room.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "core/after/drying.h"
@@ -15,6 +16,7 @@ namespace rhexion {
 
 CureChapter::CureChapter(QWidget* parent) : QWidget(parent)
 {
+    helpOn(this, "cure");
     room_ = new CurveRoom(150, this);
     page_ = new ChapterBrowser(tr("Cure"), this);
     auto* column = new QVBoxLayout(this);

@@ -1,6 +1,7 @@
 #include "app/journal/day_chapter.h"
 
 #include "app/heat/curve_room.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "core/units/enum_count.h"
@@ -16,6 +17,7 @@ namespace rhexion {
 
 DayChapter::DayChapter(QWidget* parent) : QWidget(parent)
 {
+    helpOn(this, "make");
     room_ = new CurveRoom(150, this);
     page_ = new ChapterBrowser(tr("The day"), this);
     auto* column = new QVBoxLayout(this);

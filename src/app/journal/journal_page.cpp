@@ -1,5 +1,6 @@
 #include "app/journal/journal_page.h"
 
+#include "app/help.h"
 #include "app/journal/batch_view.h"
 #include "app/journal/calendar_view.h"
 #include "app/journal/together_view.h"
@@ -28,6 +29,7 @@ namespace rhexion {
 
 JournalPage::JournalPage(Workshop& workshop, QWidget* parent) : QWidget(parent), workshop_(workshop)
 {
+    helpOn(this, "journal");
     setObjectName(QStringLiteral("page"));
     auto* left = new QFrame(this);
     left->setObjectName(QStringLiteral("card"));

@@ -1,5 +1,6 @@
 #include "app/journal/terms_window.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/complaint.h"
 #include "app/widgets/label.h"
@@ -47,6 +48,7 @@ NumberField* TermsWindow::number(QFormLayout& form, const QString& name, const Q
 
 TermsWindow::TermsWindow(QWidget* owner) : LeavableWindow(owner)
 {
+    helpOn(this, "stock-cost-labels");
     setWindowTitle(tr("Money, label and card"));
     setObjectName(QStringLiteral("page"));
     resize(760, 680);

@@ -1,5 +1,6 @@
 #include "app/journal/test_chapter.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
@@ -24,6 +25,7 @@ enum How { Caustic, Total, Drop };
 
 TestChapter::TestChapter(QWidget* parent) : QWidget(parent)
 {
+    helpOn(this, "tests");
     how_ = new QComboBox(this);
     how_->setAccessibleName(tr("How it was tested"));
     how_->addItems({tr("Free caustic, titrated in alcohol"), tr("Total, acid titrated back"),

@@ -1,6 +1,7 @@
 #include "app/journal/together_view.h"
 
 #include "app/heat/curve_room.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "core/after/cured.h"
@@ -22,6 +23,7 @@ namespace rhexion {
 
 TogetherView::TogetherView(QWidget* parent) : QWidget(parent)
 {
+    helpOn(this, "compare");
     outcome_ = new QComboBox(this);
     outcome_->setAccessibleName(tr("Which outcome"));
     for (std::size_t i = 0; i < countOf<Seen>(); ++i)

@@ -1,5 +1,6 @@
 #include "app/make/day_plan_page.h"
 
+#include "app/help.h"
 #include "app/make/day_timeline.h"
 #include "app/make/finger.h"
 #include "app/theme/house_style.h"
@@ -31,6 +32,7 @@ namespace rhexion {
 
 DayPlanPage::DayPlanPage(Clock clock, QWidget* parent) : QWidget(parent), clock_(std::move(clock))
 {
+    helpOn(this, "day");
     how_ = new QComboBox(this);
     how_->addItems({tr("Start now"), tr("Pour at"), tr("I have so long")});
     how_->setAccessibleName(tr("When"));

@@ -1,5 +1,6 @@
 #include "app/make/make_page.h"
 
+#include "app/help.h"
 #include "app/make/day_plan_page.h"
 #include "app/make/finger.h"
 #include "app/make/heat_card.h"
@@ -36,6 +37,7 @@ MakePage::MakePage(Stock& stock, Clock clock, QWidget* parent)
     : QWidget(parent), stock_(stock), day_(new DayPlanPage(clock, this)),
       whole_(new DayPlanPage(std::move(clock), this))
 {
+    helpOn(this, "make");
     // What is kept beside the journal goes in as soon as that can be written again.
     constexpr int pause = 2000; // ms
     again_.setInterval(pause);

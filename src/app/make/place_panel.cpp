@@ -1,6 +1,7 @@
 #include "app/make/place_panel.h"
 
 #include "app/bench/vessel_drawing.h"
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "words/day_words.h"
@@ -36,6 +37,7 @@ Label* head(const QString& text, QWidget* parent)
 
 PlacePanel::PlacePanel(QWidget* parent) : QFrame(parent)
 {
+    helpOn(this, "trouble");
     setObjectName(QStringLiteral("card"));
     name_ = new Label(this);
     name_->setFont(Theme::strong());

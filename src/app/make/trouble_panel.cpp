@@ -1,5 +1,6 @@
 #include "app/make/trouble_panel.h"
 
+#include "app/help.h"
 #include "app/make/finger.h"
 #include "app/theme/house_style.h"
 #include "app/theme/theme.h"
@@ -32,6 +33,7 @@ TroublePanel::TroublePanel(Stock& stock, QWidget* parent)
           rest, [this] { return begin(); },
           [this](std::optional<Peaks> p) { takePeaks(std::move(p)); })
 {
+    helpOn(this, "trouble");
     setObjectName(QStringLiteral("card"));
     auto* title = new Label(tr("What happened?"), this);
     title->setFont(Theme::large());

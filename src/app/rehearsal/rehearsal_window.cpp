@@ -2,6 +2,7 @@
 
 #include "app/devices/pouring_hand.h"
 #include "app/devices/standin_scale.h"
+#include "app/help.h"
 #include "app/make/finger.h"
 #include "app/make/make_page.h"
 #include "app/make/step_card.h"
@@ -39,6 +40,7 @@ constexpr double fastest = 60.0;
 RehearsalWindow::RehearsalWindow(Stock& stock, QWidget* owner)
     : LeavableWindow(owner), stock_(stock), desk_(new devices::DeviceDesk(this))
 {
+    helpOn(this, "make");
     setWindowTitle(tr("Rehearsal"));
     setObjectName(QStringLiteral("page"));
     resize(1100, 720);

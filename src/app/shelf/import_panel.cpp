@@ -1,5 +1,6 @@
 #include "app/shelf/import_panel.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "storage/shelf.h"
@@ -18,6 +19,7 @@ namespace rhexion {
 
 ImportPanel::ImportPanel(QWidget* parent) : QWidget(parent)
 {
+    helpOn(this, "formats");
     title_ = new Label(this);
     title_->setFont(Theme::figure());
     summary_ = new Label(this);

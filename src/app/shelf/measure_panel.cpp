@@ -1,5 +1,6 @@
 #include "app/shelf/measure_panel.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
@@ -24,6 +25,7 @@ constexpr int mostRuns = 4;
 
 MeasurePanel::MeasurePanel(QWidget* parent) : QWidget(parent)
 {
+    helpOn(this, "shelf");
     title_ = new Label(this);
     title_->setFont(Theme::figure());
     choice_ = new QComboBox(this);

@@ -1,5 +1,6 @@
 #include "app/shelf/shelf_page.h"
 
+#include "app/help.h"
 #include "app/shelf/import_panel.h"
 #include "app/shelf/lot_editor.h"
 #include "app/shelf/material_editor.h"
@@ -26,6 +27,7 @@ namespace rhexion {
 ShelfPage::ShelfPage(Stock& stock, Clock clock, QWidget* parent)
     : QWidget(parent), stock_(stock), clock_(std::move(clock))
 {
+    helpOn(this, "shelf");
     setObjectName(QStringLiteral("page"));
     list_ = new ShelfList(stock, this);
     pages_ = new QStackedWidget(this);

@@ -1,5 +1,6 @@
 #include "app/shelf/stock_window.h"
 
+#include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/complaint.h"
 #include "app/widgets/flow_layout.h"
@@ -35,6 +36,7 @@ StockWindow::StockWindow(Stock& stock, std::function<const Journal*()> journal,
     : LeavableWindow(owner), stock_(stock), journal_(std::move(journal)), terms_(std::move(terms)),
       clock_(std::move(clock))
 {
+    helpOn(this, "stock-cost-labels");
     setWindowTitle(tr("Stock and deliveries"));
     setObjectName(QStringLiteral("page"));
     resize(900, 700);

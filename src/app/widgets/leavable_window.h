@@ -1,5 +1,7 @@
-// A window beside the main one that Escape and Ctrl+W leave.
+// A window beside the main one that Escape and Ctrl+W leave; F1 asks the manual.
 #pragma once
+
+#include "app/help.h"
 
 #include <QKeyEvent>
 #include <QWidget>
@@ -16,6 +18,8 @@ protected:
     {
         if (event->key() == Qt::Key_Escape || event->matches(QKeySequence::Close))
             close();
+        else if (event->matches(QKeySequence::HelpContents))
+            openManual(helpPageOf(focusWidget() ? focusWidget() : this));
         else
             QWidget::keyPressEvent(event);
     }

@@ -1,0 +1,56 @@
+#include "app/help.h"
+
+#include "manual/manual_window.h"
+#include "storage/program_files.h"
+
+#include <QApplication>
+#include <QLibrary>
+#include <QPointer>
+#include <QStandardPaths>
+#include <QVariant>
+
+namespace rhexion {
+
+namespace {
+
+constexpr auto pageProperty = "manualPage";
+
+} // namespace
+
+void helpOn(QWidget* widget, const char* page)
+{
+    widget->setProperty(pageProperty, QString::fromLatin1(page));
+}
+
+QString helpPageOf(const QWidget* widget)
+{
+    for (; widget; widget = widget->parentWidget())
+        if (const QVariant page = widget->property(pageProperty); page.isValid())
+            return page.toString();
+    return {};
+}
+
+ManualWindow* openManual(const QString& page)
+{
+    static QPointer<ManualWindow> window;
+    if (!window) {
+        static QLibrary library(programLibrary(QStringLiteral("librhexion_manual")));
+        const auto make = reinterpret_cast<MakeManualWindow>(library.resolve(manualEntry));
+        if (!make) {
+            qWarning("%s", qPrintable(library.errorString()));
+            return nullptr;
+        }
+        window = make(programData(QStringLiteral("manual/rhexion.qch")),
+                      QStandardPaths::writableLocation(QStandardPaths::CacheLocation));
+        window->setAttribute(Qt::WA_QuitOnClose, false);
+        // Before the library and what it holds of Qt go.
+        QObject::connect(qApp, &QCoreApplication::aboutToQuit, window, [] { delete window; });
+    }
+    window->open(page);
+    window->show();
+    window->raise();
+    window->activateWindow();
+    return window;
+}
+
+} // namespace rhexion

@@ -1,0 +1,14 @@
+// The pages bound: HTML that any browser reads, the project file Qt Help is made from, one PDF.
+#pragma once
+
+#include "manual/manual_page.h"
+
+#include <optional>
+
+namespace rhexion::manual {
+
+// A fault's words, or nothing. pictures: the folder they are in; those that no page names are left
+// out, one that a page names and is not there is a fault, as is a link to no page.
+std::optional<QString> bind(const QList<Page>& pages, const QString& pictures, const QString& out);
+
+} // namespace rhexion::manual
