@@ -11,6 +11,9 @@ namespace rhexion {
 
 using Code = FileFault::Code;
 
+// Detail of a read-only fault: an older version, which is not brought up to date in its place.
+static const QString older = QStringLiteral("older");
+
 QVariant orNull(const std::optional<double>& figure)
 {
     return figure ? QVariant(*figure) : QVariant(QMetaType::fromType<double>());
@@ -128,11 +131,31 @@ SqliteFile::open(const QString& path, const SqliteKind& kind, bool readOnly)
             return FileFault{Code::CannotOpen, path, db.lastError().databaseText()};
     }
     auto fault = file->migrate(path, kind, readOnly);
+    if (fault && fault->code == Code::ReadOnly && fault->detail == older)
+        return file->copyBroughtUp(kind);
     if (fault && fault->place.isEmpty())
         fault->place = path;
     if (fault)
         return *fault;
     return file;
+}
+
+std::variant<std::unique_ptr<SqliteFile>, FileFault>
+SqliteFile::copyBroughtUp(const SqliteKind& kind) const
+{
+    auto folder = std::make_unique<QTemporaryDir>();
+    const QString path = folder->filePath(QStringLiteral("older.sqlite"));
+    if (auto fault = copyInto(path))
+        return *std::move(fault);
+    auto opened = open(path, kind);
+    if (auto* file = std::get_if<std::unique_ptr<SqliteFile>>(&opened)) {
+        QSqlQuery query((*file)->database());
+        query.prepare(QStringLiteral("PRAGMA query_only = ON"));
+        if (auto fault = run(query))
+            return *std::move(fault);
+        (*file)->copy_ = std::move(folder);
+    }
+    return opened;
 }
 
 std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKind& kind,
@@ -175,7 +198,8 @@ std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKi
     }
     if (readOnly)
         return version == kind.version ? std::nullopt
-                                       : std::optional(FileFault{Code::ReadOnly, path, {}});
+                                       : std::optional(FileFault{Code::ReadOnly, path,
+                                                                 version > 0 ? older : QString()});
     if (!exec(QStringLiteral("PRAGMA journal_mode = WAL")))
         return FileFault{Code::CannotWrite, path, query.lastError().databaseText()};
     exec(QStringLiteral("PRAGMA synchronous = FULL"));

@@ -7,6 +7,7 @@
 
 #include <QSqlDatabase>
 #include <QStringList>
+#include <QTemporaryDir>
 #include <QVariantList>
 
 #include <memory>
@@ -36,7 +37,8 @@ class SqliteFile {
 public:
     // Opens or makes the file. A file of a newer version, or one of another kind, is refused and
     // left as it is; an older one is copied aside before it is brought up to date.
-    // readOnly: for a second program on the same data; then a file must be there already.
+    // readOnly: for a second program on the same data; then a file must be there already. An older
+    // one is read from a copy that is brought up to date and goes with this object.
     static std::variant<std::unique_ptr<SqliteFile>, FileFault>
     open(const QString& path, const SqliteKind& kind, bool readOnly = false);
     ~SqliteFile();
@@ -61,6 +63,10 @@ private:
     std::optional<FileFault> copyInto(const QString& path) const;
     std::optional<FileFault> migrate(const QString& path, const SqliteKind& kind, bool readOnly);
 
+    std::variant<std::unique_ptr<SqliteFile>, FileFault>
+    copyBroughtUp(const SqliteKind& kind) const;
+
+    std::unique_ptr<QTemporaryDir> copy_; // before the connection: it is closed first
     QString connection_;
 };
 
