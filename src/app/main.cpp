@@ -8,6 +8,7 @@
 #include "app/notices.h"
 #include "app/theme/system_shade.h"
 #include "app/theme/theme.h"
+#include "app/tour/tour.h"
 #include "app/widgets/banner.h"
 #include "app/windows.h"
 #include "demo/demo.h"
@@ -21,6 +22,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QDir>
+#include <QFileInfo>
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -194,6 +196,8 @@ int main(int argc, char** argv)
     if (!ours && instance.handOver(files))
         return 0;
     places.readOnly = !ours;
+    const bool firstTime =
+        !asDemo && ours && !QFileInfo::exists(data + QStringLiteral("/journal.sqlite"));
     Workshop workshop(places, clock);
     Windows windows(workshop);
     MainWindow* window = windows.open(files.isEmpty() ? QString() : files.first(), first);
@@ -215,6 +219,8 @@ int main(int argc, char** argv)
         QApplication::setWindowIcon(QIcon(QStringLiteral(":/icons/org.rhexion.Rhexion.svg")));
         window->loadStock();
         window->offerRecovered();
+        if (firstTime && files.isEmpty())
+            window->tour().offer();
         workshop.notices().start();
         window->backups().keepWeeklyCopy();
         followSystem(&app);

@@ -21,6 +21,7 @@
 #include "app/shelf/shelf_page.h"
 #include "app/shelf/stock_window.h"
 #include "app/theme/theme.h"
+#include "app/tour/tour.h"
 #include "app/widgets/note_column.h"
 #include "app/widgets/rail.h"
 #include "app/widgets/scroll_room.h"
@@ -121,6 +122,7 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     layout->addWidget(buildRail());
     layout->addLayout(right, 1);
     setCentralWidget(centre);
+    tour_ = new Tour(*this);
     buildMenu();
     resize(1280, 800);
     setMinimumSize(480, 320);

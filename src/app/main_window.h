@@ -38,6 +38,7 @@ class RecipeWindow;
 class RehearsalWindow;
 class StartsWindow;
 class StockWindow;
+class Tour;
 struct RecoveredWork;
 
 class MainWindow : public QMainWindow {
@@ -85,6 +86,7 @@ public:
     RehearsalWindow& rehearsal();
     StockWindow& stockWindow();
     FormulatingPanels& formulating() { return *formulating_; }
+    Tour& tour() { return *tour_; }
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -157,6 +159,7 @@ private:
     FiguresWindow* figures_ = nullptr; // when first wanted
     ShelfPage* shelfPage_ = nullptr;
     FormulatingPanels* formulating_;
+    Tour* tour_;
     RecipeWindow* recipe_ = nullptr; // when first wanted
     StartsWindow* starts_ = nullptr;
     DevicesWindow* devices_ = nullptr;

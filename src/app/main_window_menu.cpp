@@ -14,6 +14,7 @@
 #include "app/keys_window.h"
 #include "app/look_menu.h"
 #include "app/sheet_actions.h"
+#include "app/tour/tour.h"
 #include "app/widgets/banner.h"
 #include "app/widgets/typing_line.h"
 #include "document/formula_document.h"
@@ -93,6 +94,7 @@ void MainWindow::buildMenu()
             banner().show(Banner::Tone::Care, tr("The manual is not beside this program."));
     });
     help->addAction(tr("Manual: &contents"), this, [] { openManual({}); });
+    help->addAction(tr("&Tour in six steps"), this, [this] { tour_->begin(); });
     help->addAction(tr("&Safety and about"), this, &MainWindow::about);
     help->addAction(tr("All &keys"), QKeySequence(ctrl | Qt::Key_Slash), this, [this] {
         auto* keys = new KeysWindow(*menuBar(), this);
