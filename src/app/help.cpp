@@ -20,6 +20,9 @@ constexpr auto pageProperty = "manualPage";
 void helpOn(QWidget* widget, const char* page)
 {
     widget->setProperty(pageProperty, QString::fromLatin1(page));
+    if (widget->whatsThis().isEmpty())
+        widget->setWhatsThis(QCoreApplication::translate(
+            "Help", "F1 opens the page of the manual that is about this."));
 }
 
 QString helpPageOf(const QWidget* widget)

@@ -23,6 +23,7 @@
 #include <QLineEdit>
 #include <QMenuBar>
 #include <QStackedWidget>
+#include <QWhatsThis>
 
 namespace rhexion {
 
@@ -94,6 +95,9 @@ void MainWindow::buildMenu()
             banner().show(Banner::Tone::Care, tr("The manual is not beside this program."));
     });
     help->addAction(tr("Manual: &contents"), this, [] { openManual({}); });
+    QAction* what = QWhatsThis::createAction(this);
+    what->setText(tr("&What is this?"));
+    help->addAction(what);
     help->addAction(tr("&Tour in six steps"), this, [this] { tour_->begin(); });
     help->addAction(tr("&Safety and about"), this, &MainWindow::about);
     help->addAction(tr("All &keys"), QKeySequence(ctrl | Qt::Key_Slash), this, [this] {

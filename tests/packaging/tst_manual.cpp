@@ -84,6 +84,31 @@ private Q_SLOTS:
             QVERIFY2(text.contains(page.title.section(' ', 0, 1)), qPrintable(page.title));
     }
 
+    // Each figure of the bench says what it is; everything else at least where to read on.
+    void whatIsThis()
+    {
+        Shop shop;
+        shop.type("500 g olive oil");
+        BenchPage& bench = shop.window->bench();
+        const QString readOn = QStringLiteral("F1 opens");
+        int figures = 0;
+        for (QWidget* widget : bench.findChildren<QWidget*>()) {
+            if (!widget->isVisible())
+                continue;
+            const QWidget* told = widget;
+            while (told && told->whatsThis().isEmpty())
+                told = told->parentWidget();
+            QVERIFY2(told, widget->metaObject()->className());
+            const QByteArray kind = widget->metaObject()->className();
+            if (kind.endsWith("FigureRow") || kind.endsWith("NumberField") ||
+                kind.endsWith("AccountsView") || kind.endsWith("DoubtView")) {
+                ++figures;
+                QVERIFY2(!told->whatsThis().startsWith(readOn), widget->metaObject()->className());
+            }
+        }
+        QVERIFY(figures >= 10);
+    }
+
     void helpIsAboutWhatIsAtHand()
     {
         Shop shop;

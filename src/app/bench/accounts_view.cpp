@@ -2,6 +2,7 @@
 #include "app/help.h"
 #include "app/theme/soft_box.h"
 #include "words/plain_text.h"
+#include "words/what_is.h"
 
 #include <QHelpEvent>
 #include <QKeyEvent>
@@ -49,6 +50,7 @@ constexpr double topMargin = 4.0;
 AccountsView::AccountsView(QWidget* parent) : QWidget(parent)
 {
     helpOn(this, "liquid");
+    setWhatsThis(words::whatIsAlkaliAccount() + QLatin1Char(' ') + words::whatIsWaterAccount());
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);

@@ -34,6 +34,7 @@
 #include "words/names.h"
 #include "words/plain_text.h"
 #include "words/setting_terms.h"
+#include "words/what_is.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -242,6 +243,7 @@ QWidget* BenchPage::buildVessels()
     for (const auto& [vessel, rule] : rows) {
         auto* figure = new FigureRow(box);
         figure->setCompact();
+        figure->setWhatsThis(words::whatIs(rule));
         const bool plain =
             rule == Rule::JugWater || rule == Rule::JugStrength || rule == Rule::SecondJugStrength;
         figure->setTint(plain ? QColor() : Theme::of(Matter::Alkali));
@@ -307,6 +309,7 @@ QWidget* BenchPage::buildHeatLine()
     heatLine_->setFont(Theme::small());
     fixHeight(heatLine_, 22);
     heatLine_->setIcon(Theme::icon(QStringLiteral("thermometer"), Ink::Muted));
+    heatLine_->setWhatsThis(words::whatIsHeatLine());
     heatLine_->setToolTip(tr("An estimate; opens the place of heat"));
     connect(heatLine_, &QPushButton::clicked, this, &BenchPage::heatWanted);
     connect(&heat_, &HeatWatcher::found, this, &BenchPage::sayHeat);

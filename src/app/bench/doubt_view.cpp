@@ -5,6 +5,7 @@
 #include "app/widgets/label.h"
 #include "words/plain_text.h"
 #include "words/shelf_words.h"
+#include "words/what_is.h"
 
 #include <QLabel>
 #include <QPainter>
@@ -87,6 +88,7 @@ private:
 DoubtView::DoubtView(QWidget* parent) : QWidget(parent)
 {
     helpOn(this, "how-sure");
+    setWhatsThis(words::whatIsDoubt());
     band_ = new DoubtBand(this);
     text_ = new Label(this);
     text_->setFont(Theme::small());

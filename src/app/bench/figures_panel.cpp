@@ -11,6 +11,7 @@
 #include "words/caution_words.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
+#include "words/what_is.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -85,6 +86,7 @@ FiguresPanel::FiguresPanel(FormulaDocument& document, DoubtWatcher& doubt, QWidg
 FigureRow* FiguresPanel::addRow(QVBoxLayout* layout, Rule rule)
 {
     auto* row = new FigureRow(this);
+    row->setWhatsThis(words::whatIs(rule));
     layout->addWidget(row);
     connect(row, &FigureRow::clicked, this, [this, rule] {
         const Line* rest = document_.formula().makeUp();

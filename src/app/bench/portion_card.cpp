@@ -7,6 +7,7 @@
 #include "document/formula_document.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
+#include "words/what_is.h"
 
 #include <QComboBox>
 #include <QHBoxLayout>
@@ -117,6 +118,7 @@ FigureRow* PortionCard::addRow(Rule rule)
 {
     auto* row = new FigureRow(this);
     row->setCompact();
+    row->setWhatsThis(words::whatIs(rule));
     leastWidth(row, 120); // names give way before figures do
     layout()->addWidget(row);
     connect(row, &FigureRow::clicked, this, [this, rule] { Q_EMIT workingWanted(rule, id_); });

@@ -7,6 +7,7 @@
 #include "app/widgets/label.h"
 #include "document/formula_document.h"
 #include "words/refusal_words.h"
+#include "words/what_is.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -28,6 +29,7 @@ PortionsPanel::PortionsPanel(FormulaDocument& document, QWidget* parent)
     hint_->setWordWrap(true);
     body()->addWidget(hint_);
     meanwhile_ = new FigureRow(this);
+    meanwhile_->setWhatsThis(words::whatIs(Rule::SuperfatWhileHeld));
     body()->addWidget(meanwhile_);
     connect(meanwhile_, &FigureRow::clicked, this,
             [this] { Q_EMIT workingWanted(Rule::SuperfatWhileHeld, 0); });

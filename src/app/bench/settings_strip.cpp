@@ -93,6 +93,14 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     for (NumberField* field : {superfat_, potassium_, jug_})
         fixWidth(field, 68);
     fixWidth(liquid_, 88);
+    superfat_->setWhatsThis(tr("The share of the fat that is to stay free: less lye is weighed."));
+    potassium_->setWhatsThis(
+        tr("How much of the lye is potassium hydroxide, counted as the settings say."));
+    how_->setWhatsThis(tr("Four ways to say how much liquid there is; each is the same thing said "
+                          "differently, and the others are shown beside it."));
+    liquid_->setWhatsThis(how_->whatsThis());
+    jug_->setWhatsThis(jug_->toolTip());
+    hidden_->setWhatsThis(hidden_->toolTip());
     fixWidth(oils_, 92);
     fixWidth(how_, 120);
 
