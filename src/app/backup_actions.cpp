@@ -4,7 +4,10 @@
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "app/workshop.h"
+#include "document/settings_file.h"
 #include "pages/facts_page.h"
+#include "storage/json_cursor.h"
+#include "storage/whole_file.h"
 #include "words/refusal_words.h"
 
 #include <QCoreApplication>
@@ -14,6 +17,7 @@
 #include <QMenu>
 #include <QPointer>
 #include <QPushButton>
+#include <QSettings>
 #include <QThreadPool>
 #include <QVBoxLayout>
 
@@ -108,6 +112,53 @@ void BackupActions::fill(QMenu& menu)
             if (BackupWindow* window = lookAt(path))
                 window->show();
     });
+    const QString settings = tr("Settings (*.json)");
+    menu.addAction(tr("Settings &to a file…"), this, [this, settings] {
+        const QString path = QFileDialog::getSaveFileName(
+            window_, tr("Settings to a file"), QStringLiteral("rhexion-settings.json"), settings);
+        if (!path.isEmpty())
+            keepSettings(path);
+    });
+    menu.addAction(tr("Settings &from a file…"), this, [this, settings] {
+        const QString path =
+            QFileDialog::getOpenFileName(window_, tr("Settings from a file"), {}, settings);
+        if (!path.isEmpty())
+            takeSettings(path);
+    });
+}
+
+void BackupActions::keepSettings(const QString& path)
+{
+    const auto fault =
+        writeWhole(path, settingsToJson(QSettings(), workshop_.fittings().all()), true);
+    Q_EMIT said(fault ? words::fileFault(*fault)
+                      : tr("Your settings, moulds, limits and prices are in %1.").arg(path));
+}
+
+void BackupActions::takeSettings(const QString& path)
+{
+    QByteArray bytes;
+    std::optional<FileFault> fault = readBytes(path, 8, bytes);
+    std::variant<SettingsFile, FileFault> read = SettingsFile{};
+    if (!fault) {
+        read = settingsFromJson(bytes);
+        if (const auto* bad = std::get_if<FileFault>(&read))
+            fault = *bad;
+    }
+    if (!fault) {
+        const SettingsFile& file = std::get<SettingsFile>(read);
+        fault = workshop_.fittings().change([&](Fittings& now) { now = file.fittings; });
+        if (!fault) {
+            QSettings settings;
+            putSettings(settings, file);
+        }
+    }
+    if (!fault)
+        Q_EMIT settingsTaken();
+    Q_EMIT said(fault ? words::fileFault(*fault)
+                      : tr("The settings of %1 hold from now on; those of devices when Rhexion is "
+                           "started next.")
+                            .arg(path));
 }
 
 void BackupActions::keepIn(const QString& path)

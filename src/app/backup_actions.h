@@ -46,11 +46,14 @@ public:
     void fill(QMenu& menu);
     void keepIn(const QString& path);
     BackupWindow* lookAt(const QString& path); // nothing where it is damaged
+    void keepSettings(const QString& path);
+    void takeSettings(const QString& path); // all of them or none
     // In a thread of its own; says only what went wrong.
     void keepWeeklyCopy();
 
 Q_SIGNALS:
     void said(const QString& text);
+    void settingsTaken(); // those of QSettings are others now
 
 private:
     Workshop& workshop_;

@@ -166,7 +166,7 @@ int main(int argc, char** argv)
         data = scratch.path();
     else if (asDemo)
         data += QStringLiteral("/demo");
-    const QStringList files = parser.positionalArguments();
+    QStringList files = parser.positionalArguments();
     std::optional<Formula> first;
     if (files.isEmpty() && asDemo) {
         const auto read =
@@ -200,6 +200,8 @@ int main(int argc, char** argv)
         !asDemo && ours && !QFileInfo::exists(data + QStringLiteral("/journal.sqlite"));
     Workshop workshop(places, clock);
     Windows windows(workshop);
+    if (files.isEmpty() && !asDemo)
+        files = Windows::lastSession();
     MainWindow* window = windows.open(files.isEmpty() ? QString() : files.first(), first);
     EndSignals endSignals;
     QObject::connect(&endSignals, &EndSignals::asked, &windows, [&] {

@@ -558,6 +558,10 @@ void MainWindow::wireCopies()
 {
     connect(copies_, &CopyActions::said, this, &MainWindow::say);
     connect(backups_, &BackupActions::said, this, &MainWindow::say);
+    connect(backups_, &BackupActions::settingsTaken, this, [this] {
+        Theme::apply(*qApp, Look::read(QSettings()));
+        setHabits(readHabits(QSettings(), QLocale()));
+    });
     connect(copies_, &CopyActions::copied, this,
             [this](const QString& text) { banner().show(Banner::Tone::Fine, text); });
 }
@@ -591,6 +595,7 @@ void MainWindow::closeEvent(QCloseEvent* event)
     }
     QSettings().setValue(QStringLiteral("window"), saveGeometry());
     event->accept();
+    Q_EMIT closing();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event)

@@ -88,6 +88,10 @@ public:
     FormulatingPanels& formulating() { return *formulating_; }
     Tour& tour() { return *tour_; }
 
+Q_SIGNALS:
+    void closing();  // it will be gone; its document is still there
+    void quitting(); // every window is asked to close
+
 protected:
     void closeEvent(QCloseEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;

@@ -60,8 +60,7 @@ void MainWindow::buildMenu()
     backups_->fill(*file);
     file->addSeparator();
     file->addAction(tr("&Close window"), QKeySequence(ctrl | Qt::Key_W), this, &QWidget::close);
-    file->addAction(tr("&Quit"), QKeySequence(ctrl | Qt::Key_Q), qApp,
-                    &QApplication::closeAllWindows);
+    file->addAction(tr("&Quit"), QKeySequence(ctrl | Qt::Key_Q), this, &MainWindow::quitting);
     buildEditMenu();
 
     QMenu* batch = menuBar()->addMenu(tr("&Batter and lye"));

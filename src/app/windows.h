@@ -19,12 +19,16 @@ public:
     // A file that is open already comes to the front; any other gets a window.
     void bring(const QStringList& paths);
     QList<MainWindow*> all() const;
+    // Formulas that were open when the program was last left, those whose files are still there.
+    static QStringList lastSession();
+    void keepSession(); // those that are open now
     // Unsaved work into copies that the next start finds: for an end that asks nobody.
     void leaveCopies();
 
 private:
     Workshop& workshop_;
     QList<QPointer<MainWindow>> windows_;
+    bool quitting_ = false; // windows close one after the other
 };
 
 } // namespace rhexion

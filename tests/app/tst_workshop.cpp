@@ -2,12 +2,14 @@
 // recovered work, values past their limits, names that look like markup.
 #include <QTest>
 
+#include "app/backup_actions.h"
 #include "app/sheet_actions.h"
 #include "app/shelf/shelf_page.h"
 #include "app/windows.h"
 #include "document/autosave.h"
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
+#include "support/files.h"
 #include "support/random_formula.h"
 #include "support/window.h"
 #include "words/plain_text.h"
@@ -324,6 +326,87 @@ private Q_SLOTS:
         QVERIFY(!workshop.isBeingMade(batch));
         two->goTo(MainWindow::Bench);
         QCOMPARE(windows.all().size(), 2);
+    }
+
+    // What was open at the end is open at the next beginning; a file that is gone is passed over.
+    void theSessionComesBack()
+    {
+        Shop shop;
+        shop.window.reset();
+        QSettings().clear();
+        Workshop workshop({shop.dir.path(), false}, [&] { return shop.now; });
+        QStringList paths;
+        for (const char* name : {"a", "b", "c"}) {
+            paths << shop.dir.filePath(QLatin1String(name) + QStringLiteral(".rhexion"));
+            QVERIFY(!writeFormulaFile(paths.last(), demo(demoNames[2])));
+        }
+        {
+            Windows windows(workshop);
+            for (const QString& path : paths)
+                windows.open(path)->show();
+            windows.all()[1]->close(); // not wanted any more
+            QTRY_COMPARE(windows.all().size(), 2);
+            Q_EMIT windows.all()[0]->quitting();
+            QTRY_COMPARE(windows.all().size(), 0);
+        }
+        QCOMPARE(Windows::lastSession(), (QStringList{paths[0], paths[2]}));
+        QVERIFY(QFile::remove(paths[0]));
+        QCOMPARE(Windows::lastSession(), QStringList{paths[2]});
+        {
+            Windows windows(workshop);
+            windows.open(paths[1])->show();
+            windows.all()[0]->close(); // the last one is
+            QTRY_COMPARE(windows.all().size(), 0);
+        }
+        QCOMPARE(Windows::lastSession(), QStringList{paths[1]});
+    }
+
+    // Out into a file, in on another machine: the same; a file that is wrong changes nothing.
+    void settingsOutAndIn()
+    {
+        Shop shop;
+        QSettings().clear();
+        QSettings().setValue(QStringLiteral("textSize"), 130);
+        QSettings().setValue(QStringLiteral("session/files"), QStringList{"/mine"});
+        QVERIFY(!shop.window->workshop().fittings().change([](Fittings& f) {
+            f.moulds = {{"Tray of six", Loaf{200, 80, 80, 0, 0, 0, 0}, 1}};
+        }));
+        const QString path = shop.dir.filePath(QStringLiteral("settings.json"));
+        shop.window->backups().keepSettings(path);
+        QVERIFY(shop.said().contains(path));
+        const QByteArray whole = bytesOf(path);
+        QVERIFY(!whole.contains("/mine"));
+
+        Shop other;
+        QSettings().clear();
+        QSettings().setValue(QStringLiteral("session/files"), QStringList{"/theirs"});
+        const auto take = [&](const QByteArray& bytes) {
+            const QString in = other.dir.filePath(QStringLiteral("in.json"));
+            QVERIFY(put(in, bytes));
+            other.window->backups().takeSettings(in);
+        };
+        const auto moulds = [&] { return other.window->workshop().fittings().all().moulds.size(); };
+        for (const auto& [from, to] :
+             {std::pair<QByteArray, QByteArray>{"rhexion-settings", "another"},
+              {"\"version\": 1", "\"version\": 9"},
+              {"\"textSize\": \"130\"", "\"textSize\": {\"a\": 1}"},
+              {"\"textSize\"", "\"window\""},
+              {"\"textSize\"", "\"../etc\\u0000\""},
+              {"Tray of six", QByteArray(900, 'x')},
+              {"{", "[ {"}}) {
+            QByteArray bad = whole;
+            bad.replace(from, to);
+            QVERIFY2(bad != whole, from);
+            take(bad);
+            QVERIFY2(moulds() == 0 && !QSettings().contains(QStringLiteral("textSize")), to);
+        }
+        take(whole);
+        QCOMPARE(moulds(), std::size_t(1));
+        QCOMPARE(QSettings().value(QStringLiteral("textSize")).toInt(), 130);
+        QCOMPARE(Theme::look().percent, 130); // at once
+        QCOMPARE(QSettings().value(QStringLiteral("session/files")).toStringList(),
+                 QStringList{"/theirs"});
+        Theme::apply(*qApp, Look{Shade::Light});
     }
 
     void aWrittenSheetIsSaid()
