@@ -102,19 +102,25 @@ bool asksForWordsOnly(int argc, char** argv)
     return false;
 }
 
-// The desktop's light or dark, for a look that goes by it.
+// The desktop's light or dark, contrast and size of text, for a look that goes by them.
 void followSystem(QObject* parent)
 {
     auto* shade = new SystemShade(QDBusConnection::sessionBus(), parent);
-    QObject::connect(shade, &SystemShade::told, parent, [](bool dark) {
+    const auto take = [](auto Look::*part, auto value) {
         Look look = Theme::look();
-        if (look.systemIsDark == dark)
+        if (look.*part == value)
             return;
-        look.systemIsDark = dark;
+        look.*part = value;
         QSettings settings;
         look.write(settings);
         Theme::apply(*qApp, look);
-    });
+    };
+    QObject::connect(shade, &SystemShade::told, parent,
+                     [take](bool dark) { take(&Look::systemIsDark, dark); });
+    QObject::connect(shade, &SystemShade::strongTold, parent,
+                     [take](bool strong) { take(&Look::systemIsStrong, strong); });
+    QObject::connect(shade, &SystemShade::sizeTold, parent,
+                     [take](int percent) { take(&Look::systemPercent, percent); });
     shade->ask();
 }
 

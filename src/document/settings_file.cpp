@@ -20,7 +20,7 @@ constexpr qsizetype mostValues = 5000;
 bool isKept(const QString& key)
 {
     for (const char* other :
-         {"window", "recent", "session/", "tour/", "systemIsDark", "reminders/told"})
+         {"window", "recent", "session/", "tour/", "system", "reminders/told"})
         if (key.startsWith(QLatin1String(other)))
             return false;
     static const QRegularExpression name(QStringLiteral("^[A-Za-z0-9_./ -]{1,200}$"));

@@ -88,9 +88,12 @@ class Portal : public QObject {
 public:
     uint scheme = 1;
 public Q_SLOTS:
-    QDBusVariant Read(const QString&, const QString&)
+    QDBusVariant Read(const QString&, const QString& key)
     {
-        return QDBusVariant(QVariant::fromValue(QDBusVariant(scheme)));
+        const QVariant value = key == QLatin1String("contrast")              ? QVariant(0u)
+                               : key == QLatin1String("text-scaling-factor") ? QVariant(1.25)
+                                                                             : QVariant(scheme);
+        return QDBusVariant(QVariant::fromValue(QDBusVariant(value)));
     }
 Q_SIGNALS:
     void SettingChanged(const QString& group, const QString& key, const QDBusVariant& value);
@@ -195,8 +198,12 @@ private Q_SLOTS:
         SystemShade shade(here, nullptr, QString());
         QList<bool> told;
         connect(&shade, &SystemShade::told, this, [&](bool dark) { told << dark; });
+        QList<int> more; // contrast as 1 or 0, sizes of text
+        connect(&shade, &SystemShade::strongTold, this, [&](bool strong) { more << strong; });
+        connect(&shade, &SystemShade::sizeTold, this, [&](int percent) { more << percent; });
         shade.ask();
         QTRY_COMPARE(told, QList<bool>{true});
+        QTRY_COMPARE(more, (QList<int>{0, 125}));
         const QString group = QStringLiteral("org.freedesktop.appearance");
         const QString key = QStringLiteral("color-scheme");
         Q_EMIT portal.SettingChanged(group, QStringLiteral("contrast"), QDBusVariant(1u));
@@ -204,8 +211,20 @@ private Q_SLOTS:
         QTRY_COMPARE(told, (QList<bool>{true, false}));
         Q_EMIT portal.SettingChanged(group, key, QDBusVariant(0u)); // no preference: as it was
         Q_EMIT portal.SettingChanged(group, key, QDBusVariant(QStringLiteral("dark")));
-        QTest::qWait(50);
+        const QString text = QStringLiteral("text-scaling-factor");
+        const QString desktop = QStringLiteral("org.gnome.desktop.interface");
+        Q_EMIT portal.SettingChanged(desktop, text, QDBusVariant(40.0)); // no size of text
+        Q_EMIT portal.SettingChanged(desktop, text, QDBusVariant(1.5));
+        QTRY_COMPARE(more, (QList<int>{0, 125, 1, 150}));
         QCOMPARE(told.size(), 2);
+        Look look;
+        look.systemPercent = 150;
+        look.percent = 120;
+        QCOMPARE(look.size(), 180);
+        look.percent = 200;
+        QCOMPARE(look.size(), Look::largest);
+        look.systemIsStrong = true;
+        QVERIFY(look.isStrong());
     }
 
     void textSize()

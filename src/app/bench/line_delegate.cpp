@@ -79,8 +79,8 @@ LineDelegate::Shape LineDelegate::shapeOf(const QModelIndex& index, int width) c
     const QString mass = index.data(VesselModel::MassRole).toString();
     const int marks = (hasMark(index) ? Theme::px(iconRoom) : 0) +
                       (index.data(VesselModel::LockedRole).toBool() ? Theme::px(iconRoom) : 0);
-    if (fontsOf_ != Theme::look().percent) {
-        fontsOf_ = Theme::look().percent;
+    if (fontsOf_ != Theme::look().size()) {
+        fontsOf_ = Theme::look().size();
         known_.clear();
         for (auto& widths : widths_)
             widths.clear();

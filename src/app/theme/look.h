@@ -11,14 +11,20 @@ enum class Shade { AsSystem, Light, Dark };
 
 struct Look {
     Shade shade = Shade::AsSystem;
-    bool systemIsDark = false; // as it was when last heard of
-    bool strong = false;       // high contrast
-    int percent = 100;         // size of text, 100 to 200
+    // The desktop's, as they were when last heard of.
+    bool systemIsDark = false;
+    bool systemIsStrong = false;
+    int systemPercent = 100;
+    bool strong = false; // high contrast
+    int percent = 100;   // size of text, 100 to 200
 
     bool isDark() const
     {
         return shade == Shade::Dark || (shade == Shade::AsSystem && systemIsDark);
     }
+    bool isStrong() const { return strong || systemIsStrong; }
+    // Of text: what she chose, on top of the desktop's own.
+    int size() const { return std::clamp((percent * systemPercent + 50) / 100, smallest, largest); }
     friend bool operator==(const Look&, const Look&) = default;
 
     static constexpr int smallest = 100;
@@ -34,6 +40,9 @@ struct Look {
                      : shade == QLatin1String("light") ? Shade::Light
                                                        : Shade::AsSystem;
         look.systemIsDark = settings.value(QStringLiteral("systemIsDark")).toBool();
+        look.systemIsStrong = settings.value(QStringLiteral("systemIsStrong")).toBool();
+        look.systemPercent = std::clamp(
+            settings.value(QStringLiteral("systemTextSize"), smallest).toInt(), 50, largest);
         look.strong = settings.value(QStringLiteral("highContrast")).toBool();
         const int percent = settings.value(QStringLiteral("textSize"), smallest).toInt();
         look.percent = std::clamp(percent, smallest, largest);
@@ -46,6 +55,8 @@ struct Look {
                                                        ? QStringLiteral("light")
                                                        : QStringLiteral("system"));
         settings.setValue(QStringLiteral("systemIsDark"), systemIsDark);
+        settings.setValue(QStringLiteral("systemIsStrong"), systemIsStrong);
+        settings.setValue(QStringLiteral("systemTextSize"), systemPercent);
         settings.setValue(QStringLiteral("highContrast"), strong);
         settings.setValue(QStringLiteral("textSize"), percent);
     }

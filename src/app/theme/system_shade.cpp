@@ -13,6 +13,9 @@ const QString path = QStringLiteral("/org/freedesktop/portal/desktop");
 const QString interface = QStringLiteral("org.freedesktop.portal.Settings");
 const QString appearance = QStringLiteral("org.freedesktop.appearance");
 const QString colorScheme = QStringLiteral("color-scheme");
+const QString contrast = QStringLiteral("contrast");
+const QString desktop = QStringLiteral("org.gnome.desktop.interface");
+const QString textScaling = QStringLiteral("text-scaling-factor");
 
 } // namespace
 
@@ -25,37 +28,47 @@ SystemShade::SystemShade(const QDBusConnection& bus, QObject* parent, const QStr
 
 void SystemShade::ask()
 {
-    QDBusMessage message =
-        QDBusMessage::createMethodCall(service_, path, interface, QStringLiteral("Read"));
-    message << appearance << colorScheme;
-    auto* watcher = new QDBusPendingCallWatcher(bus_.asyncCall(message), this);
-    connect(watcher, &QDBusPendingCallWatcher::finished, this, [this, watcher] {
-        const QDBusPendingReply<QDBusVariant> reply = *watcher;
-        watcher->deleteLater();
-        if (!reply.isError())
-            take(reply.value().variant());
-    });
+    for (const auto& [group, key] :
+         {std::pair(appearance, colorScheme), std::pair(appearance, contrast),
+          std::pair(desktop, textScaling)}) {
+        QDBusMessage message =
+            QDBusMessage::createMethodCall(service_, path, interface, QStringLiteral("Read"));
+        message << group << key;
+        auto* watcher = new QDBusPendingCallWatcher(bus_.asyncCall(message), this);
+        connect(watcher, &QDBusPendingCallWatcher::finished, this,
+                [this, watcher, of = group, what = key] {
+                    const QDBusPendingReply<QDBusVariant> reply = *watcher;
+                    watcher->deleteLater();
+                    if (!reply.isError())
+                        take(of, what, reply.value().variant());
+                });
+    }
 }
 
 void SystemShade::settingChanged(const QDBusMessage& message)
 {
     const QVariantList said = message.arguments();
-    if (said.size() == 3 && said[0].toString() == appearance && said[1].toString() == colorScheme)
-        take(said[2]);
+    if (said.size() == 3)
+        take(said[0].toString(), said[1].toString(), said[2]);
 }
 
-void SystemShade::take(const QVariant& value)
+void SystemShade::take(const QString& group, const QString& key, const QVariant& value)
 {
     // Read() wraps its answer twice.
     QVariant plain = value;
     while (plain.userType() == qMetaTypeId<QDBusVariant>())
         plain = plain.value<QDBusVariant>().variant();
     bool number = false;
-    const uint scheme = plain.toUInt(&number);
-    constexpr uint noPreference = 0;
-    constexpr uint preferDark = 1;
-    if (number && scheme != noPreference)
-        Q_EMIT told(scheme == preferDark);
+    const double figure = plain.toDouble(&number);
+    if (!number)
+        return;
+    constexpr double noPreference = 0.0;
+    if (group == appearance && key == colorScheme && figure != noPreference)
+        Q_EMIT told(figure == 1.0);
+    else if (group == appearance && key == contrast)
+        Q_EMIT strongTold(figure == 1.0);
+    else if (group == desktop && key == textScaling && figure >= 0.5 && figure <= 2.0)
+        Q_EMIT sizeTold(qRound(figure * 100.0));
 }
 
 } // namespace rhexion

@@ -1,5 +1,7 @@
-// Whether the desktop is dark, by its settings portal on D-Bus (org.freedesktop.appearance,
-// color-scheme), then and whenever that changes. Without a portal nothing is said.
+// Whether the desktop is dark, strong in contrast, and how large its text is, by its settings
+// portal on D-Bus (org.freedesktop.appearance, color-scheme and contrast;
+// org.gnome.desktop.interface, text-scaling-factor), then and whenever that changes. Without a
+// portal nothing is said.
 #pragma once
 
 #include <QDBusConnection>
@@ -19,12 +21,14 @@ public:
 
 Q_SIGNALS:
     void told(bool dark);
+    void strongTold(bool strong);
+    void sizeTold(int percent); // 50 to 200
 
 private Q_SLOTS:
     void settingChanged(const QDBusMessage& message);
 
 private:
-    void take(const QVariant& value);
+    void take(const QString& group, const QString& key, const QVariant& value);
 
     QDBusConnection bus_;
     QString service_;

@@ -105,7 +105,7 @@ QColor mixed(const QColor& a, const QColor& b, double t)
 
 const Colours& Theme::colours()
 {
-    if (now.strong)
+    if (now.isStrong())
         return now.isDark() ? strongDark : strongLight;
     return now.isDark() ? dark : light;
 }
@@ -123,14 +123,14 @@ LookNews& Theme::news()
 
 int Theme::px(int at100)
 {
-    return (at100 * now.percent + 50) / 100;
+    return (at100 * now.size() + 50) / 100;
 }
 
 void Theme::apply(QApplication& app, const Look& look)
 {
-    const int before = now.percent;
+    const int before = now.size();
     now = look;
-    if (before != now.percent || fonts[std::size_t(Size::Body)].pixelSize() != px(16))
+    if (before != now.size() || fonts[std::size_t(Size::Body)].pixelSize() != px(16))
         fonts = {sized(13, QFont::Normal),   sized(13, QFont::DemiBold), sized(16, QFont::Normal),
                  sized(16, QFont::DemiBold), sized(20, QFont::DemiBold), sized(28, QFont::DemiBold),
                  sized(56, QFont::DemiBold)};
@@ -153,8 +153,8 @@ void Theme::apply(QApplication& app, const Look& look)
         palette.setColor(QPalette::Disabled, role, c.line);
     app.setPalette(palette);
     app.setFont(body());
-    if (before != now.percent)
-        growAll(before, now.percent);
+    if (before != now.size())
+        growAll(before, now.size());
     // Last: it gives each widget the colours of the day.
     QApplication::setStyle(new HouseStyle);
     Q_EMIT news().changed();
@@ -162,7 +162,7 @@ void Theme::apply(QApplication& app, const Look& look)
 
 QColor Theme::hairline()
 {
-    return now.strong ? colours().line : mixed(colours().line, colours().paper, 0.55);
+    return now.isStrong() ? colours().line : mixed(colours().line, colours().paper, 0.55);
 }
 
 QColor Theme::hover()
@@ -309,7 +309,7 @@ QPixmap patternTile(Matter matter, bool paler)
 void Theme::fill(QPainter& painter, const QRectF& rect, Matter matter, int index)
 {
     static QPixmap tiles[4][7][2]; // by colour set, matter and shade
-    const int set = (now.isDark() ? 1 : 0) + (now.strong ? 2 : 0);
+    const int set = (now.isDark() ? 1 : 0) + (now.isStrong() ? 2 : 0);
     QPixmap& tile = tiles[set][static_cast<int>(matter)][index % 2];
     if (tile.isNull())
         tile = patternTile(matter, index % 2 != 0);
