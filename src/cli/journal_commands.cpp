@@ -1,5 +1,6 @@
 #include "cli/journal_commands.h"
 
+#include "cli/answers.h"
 #include "core/after/compare.h"
 #include "storage/backup.h"
 #include "storage/batch_json.h"
@@ -28,37 +29,7 @@ struct JournalText {
     Q_DECLARE_TR_FUNCTIONS(JournalCommands)
 };
 
-enum JournalExit { Well = 0, NotWell = 1, Misused = 2 };
-
-bool write(std::FILE* to, const QByteArray& bytes)
-{
-    return std::fwrite(bytes.constData(), 1, std::size_t(bytes.size()), to) ==
-           std::size_t(bytes.size());
-}
-
-int failed(const QString& place, const QString& why)
-{
-    write(stderr, QStringLiteral("%1: %2\n").arg(forTerminal(place), forTerminal(why)).toUtf8());
-    return NotWell;
-}
-
-int misused(const QString& why)
-{
-    write(stderr, JournalText::tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why).toUtf8());
-    return Misused;
-}
-
-int say(const QJsonObject& json)
-{
-    return write(stdout, QJsonDocument(json).toJson()) ? Well : NotWell;
-}
-
-int say(const words::FactPage& page)
-{
-    for (const QString& line : words::factsAsText(page).split(QLatin1Char('\n')))
-        write(stdout, (forTerminal(line) + QLatin1Char('\n')).toUtf8());
-    return Well;
-}
+using namespace cli;
 
 class JournalRun {
 public:
@@ -91,16 +62,16 @@ std::optional<int> JournalRun::open(const QString& path)
 {
     path_ = path;
     if (!QFile::exists(path))
-        return failed(path, JournalText::tr("there is no such file."));
+        return bad(path, JournalText::tr("there is no such file."));
     auto opened = SqliteJournal::open(path, true);
     if (const auto* fault = std::get_if<FileFault>(&opened))
-        return failed(path, words::fileFault(*fault));
+        return bad(path, words::fileFault(*fault));
     journal_ = std::get<std::unique_ptr<SqliteJournal>>(std::move(opened));
     if (o_.fittings.isEmpty())
         return std::nullopt;
     const auto fittings = readFittings(o_.fittings);
     if (const auto* fault = std::get_if<FileFault>(&fittings))
-        return failed(o_.fittings, words::fileFault(*fault));
+        return bad(o_.fittings, words::fileFault(*fault));
     terms_ = std::get<Fittings>(fittings).terms;
     return std::nullopt;
 }
@@ -121,12 +92,12 @@ std::variant<Batch, int> JournalRun::batch(const QString& id)
             if (!id.isEmpty() && s.id.startsWith(id))
                 begins << s.id;
     if (begins.size() > 1)
-        return failed(id, JournalText::tr("more than one batch begins so: write more of it."));
+        return bad(id, JournalText::tr("more than one batch begins so: write more of it."));
     if (begins.size() == 1)
         read = journal_->batch(begins.first());
     if (const auto* fault = std::get_if<FileFault>(&read))
-        return failed(id, begins.isEmpty() ? JournalText::tr("there is no such batch.")
-                                           : words::fileFault(*fault));
+        return bad(id, begins.isEmpty() ? JournalText::tr("there is no such batch.")
+                                        : words::fileFault(*fault));
     return std::get<Batch>(std::move(read));
 }
 
@@ -135,33 +106,33 @@ int JournalRun::list()
     const auto read = words::readFind(o_.find, QDate::currentDate(), o_.speech.habits().locale);
     const auto found = journal_->find(read.finding, 1'000'000);
     if (const auto* fault = std::get_if<FileFault>(&found))
-        return failed(path_, words::fileFault(*fault));
+        return bad(path_, words::fileFault(*fault));
     const auto& batches = std::get<QList<BatchSummary>>(found);
     if (o_.json)
-        return say(summariesToJson(batches));
+        return putJson(summariesToJson(batches));
     for (const BatchSummary& s : batches)
-        write(stdout, QStringLiteral("%1  %2  %3  %4\n")
-                          .arg(s.id.left(8), o_.speech.date(s.started.toLocalTime().date()),
-                               o_.speech.percent(s.superfat.value_or(s.superfatPlanned)),
-                               forTerminal(s.name))
-                          .toUtf8());
-    return Well;
+        put(stdout,
+            QStringLiteral("%1  %2  %3  %4\n")
+                .arg(s.id.left(8), o_.speech.date(s.started.toLocalTime().date()),
+                     o_.speech.percent(s.superfat.value_or(s.superfatPlanned)), forTerminal(s.name))
+                .toUtf8());
+    return Good;
 }
 
 int JournalRun::show()
 {
     if (words_.size() != 1)
-        return misused(JournalText::tr("journal show takes a journal and a batch."));
+        return wrongUse(JournalText::tr("journal show takes a journal and a batch."));
     const auto read = batch(words_.first());
     if (const int* code = std::get_if<int>(&read))
         return *code;
     const Batch& b = std::get<Batch>(read);
     const Cured cured = curedOf(b, terms_.schools, terms_.limits());
     if (o_.json)
-        return say(batchToJson(b, cured));
-    say(words::batchFacts(b, o_.speech));
-    say(words::cureFacts(b, cured, QDateTime::currentMSecsSinceEpoch(), o_.speech));
-    return say(words::testFacts(b, cured, terms_.limits(), o_.speech));
+        return putJson(batchToJson(b, cured));
+    putFacts(words::batchFacts(b, o_.speech));
+    putFacts(words::cureFacts(b, cured, QDateTime::currentMSecsSinceEpoch(), o_.speech));
+    return putFacts(words::testFacts(b, cured, terms_.limits(), o_.speech));
 }
 
 int JournalRun::exportAll()
@@ -169,31 +140,31 @@ int JournalRun::exportAll()
     if (o_.format == QLatin1String("csv") || o_.format.isEmpty()) {
         const auto all = journal_->batches();
         if (const auto* fault = std::get_if<FileFault>(&all))
-            return failed(path_, words::fileFault(*fault));
-        return write(stdout, summariesToCsv(std::get<QList<BatchSummary>>(all))) ? Well : NotWell;
+            return bad(path_, words::fileFault(*fault));
+        return put(stdout, summariesToCsv(std::get<QList<BatchSummary>>(all))) ? Good : BadInput;
     }
     if (o_.format == QLatin1String("events")) {
         const auto fault =
-            writeEvents(*journal_, [](const QByteArray& line) { return write(stdout, line); });
-        return fault ? failed(path_, words::fileFault(*fault)) : Well;
+            writeEvents(*journal_, [](const QByteArray& line) { return put(stdout, line); });
+        return fault ? bad(path_, words::fileFault(*fault)) : Good;
     }
     if (o_.format == QLatin1String("ics")) {
         const QDateTime now = QDateTime::currentDateTime();
         const auto dues = journal_->dues(0, now.addYears(2).toMSecsSinceEpoch(), terms_.schools);
         if (const auto* fault = std::get_if<FileFault>(&dues))
-            return failed(path_, words::fileFault(*fault));
-        return write(stdout,
-                     calendarOf(words::calendarEntries(std::get<QList<DueOfBatch>>(dues)), now))
-                   ? Well
-                   : NotWell;
+            return bad(path_, words::fileFault(*fault));
+        return put(stdout,
+                   calendarOf(words::calendarEntries(std::get<QList<DueOfBatch>>(dues)), now))
+                   ? Good
+                   : BadInput;
     }
-    return misused(JournalText::tr("--format takes csv, events or ics."));
+    return wrongUse(JournalText::tr("--format takes csv, events or ics."));
 }
 
 int JournalRun::compare()
 {
     if (words_.size() < 2 || words_.size() > int(mostCompared))
-        return misused(JournalText::tr("journal compare takes a journal and two to six batches."));
+        return wrongUse(JournalText::tr("journal compare takes a journal and two to six batches."));
     std::vector<Batch> batches;
     for (const QString& id : std::as_const(words_)) {
         auto read = batch(id);
@@ -205,8 +176,8 @@ int JournalRun::compare()
     for (const Batch& b : batches)
         all.push_back({&b, 0});
     const Comparison comparison = compared(all);
-    return o_.json ? say(comparisonToJson(comparison, all))
-                   : say(words::comparisonFacts(comparison, all, o_.speech));
+    return o_.json ? putJson(comparisonToJson(comparison, all))
+                   : putFacts(words::comparisonFacts(comparison, all, o_.speech));
 }
 
 int JournalRun::due()
@@ -215,8 +186,8 @@ int JournalRun::due()
     const auto dues = journal_->dues(now.addDays(-7).toMSecsSinceEpoch(),
                                      now.addDays(60).toMSecsSinceEpoch(), terms_.schools);
     if (const auto* fault = std::get_if<FileFault>(&dues))
-        return failed(path_, words::fileFault(*fault));
-    return say(
+        return bad(path_, words::fileFault(*fault));
+    return putFacts(
         words::dueFacts(std::get<QList<DueOfBatch>>(dues), now.toMSecsSinceEpoch(), o_.speech));
 }
 
@@ -224,45 +195,45 @@ int JournalRun::backup()
 {
     if (o_.check) {
         if (words_.size() != 1)
-            return misused(JournalText::tr("journal backup --check takes a backup."));
+            return wrongUse(JournalText::tr("journal backup --check takes a backup."));
         const auto checked = checkBackup(words_.first());
         if (const auto* fault = std::get_if<FileFault>(&checked))
-            return failed(words_.first(), words::fileFault(*fault));
+            return bad(words_.first(), words::fileFault(*fault));
         for (const BackupEntry& e : std::get<QList<BackupEntry>>(checked))
-            write(stdout, QStringLiteral("%1  %2\n").arg(e.bytes, 12).arg(e.name).toUtf8());
-        return Well;
+            put(stdout, QStringLiteral("%1  %2\n").arg(e.bytes, 12).arg(e.name).toUtf8());
+        return Good;
     }
     if (words_.size() != 2)
-        return misused(
+        return wrongUse(
             JournalText::tr("journal backup takes the folder of the data and a file to write."));
     if (!QFile::exists(words_[0]))
-        return failed(words_[0], JournalText::tr("there is no such folder."));
+        return bad(words_[0], JournalText::tr("there is no such folder."));
     const auto fault = writeBackup(words_[0], words_[1], QDateTime::currentDateTime());
-    return fault ? failed(words_[1], words::fileFault(*fault)) : Well;
+    return fault ? bad(words_[1], words::fileFault(*fault)) : Good;
 }
 
 int JournalRun::restore()
 {
     if (words_.size() != 2)
-        return misused(
+        return wrongUse(
             JournalText::tr("journal unpack takes a backup and a folder that is not there yet."));
     const auto looked = unpackBackup(words_[0], words_[1]);
     if (const auto* fault = std::get_if<FileFault>(&looked))
-        return failed(words_[0], words::fileFault(*fault));
+        return bad(words_[0], words::fileFault(*fault));
     const auto& l = std::get<BackupLooked>(looked);
-    write(stdout, JournalText::tr("%1: batches %2, events %3, photographs %4\n")
-                      .arg(words_[1])
-                      .arg(l.batches)
-                      .arg(l.events)
-                      .arg(l.photos)
-                      .toUtf8());
-    return Well;
+    put(stdout, JournalText::tr("%1: batches %2, events %3, photographs %4\n")
+                    .arg(words_[1])
+                    .arg(l.batches)
+                    .arg(l.events)
+                    .arg(l.photos)
+                    .toUtf8());
+    return Good;
 }
 
 int JournalRun::run()
 {
     if (words_.isEmpty())
-        return misused(
+        return wrongUse(
             JournalText::tr("journal takes list, show, export, compare, due, backup or unpack."));
     const QString what = words_.takeFirst();
     if (what == QLatin1String("backup"))
@@ -277,12 +248,12 @@ int JournalRun::run()
     for (const auto& [name, how] : all)
         if (what == QLatin1String(name)) {
             if (words_.isEmpty())
-                return misused(JournalText::tr("journal %1 takes a journal file.").arg(what));
+                return wrongUse(JournalText::tr("journal %1 takes a journal file.").arg(what));
             if (const auto code = open(words_.takeFirst()))
                 return *code;
             return (this->*how)();
         }
-    return misused(JournalText::tr("“%1” is nothing the journal does.").arg(what));
+    return wrongUse(JournalText::tr("“%1” is nothing the journal does.").arg(what));
 }
 
 } // namespace

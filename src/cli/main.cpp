@@ -1,4 +1,5 @@
 // rhexion-cli: the reckoning without a window.
+#include "cli/answers.h"
 #include "cli/journal_commands.h"
 #include "cli/making_commands.h"
 #include "cli/report.h"
@@ -30,17 +31,11 @@ using namespace rhexion;
 
 namespace {
 
-enum Exit { Good = 0, BadInput = 1, BadUsage = 2 };
+using namespace cli;
 
 struct CliText {
     Q_DECLARE_TR_FUNCTIONS(Cli)
 };
-
-void print(std::FILE* to, const QString& text)
-{
-    const QByteArray bytes = text.toUtf8();
-    std::fwrite(bytes.constData(), 1, static_cast<std::size_t>(bytes.size()), to);
-}
 
 QString helpText()
 {
@@ -65,11 +60,6 @@ QString helpText()
                "Exit codes: 0 good, 1 bad input (the reason is on stderr), 2 wrong usage.\n");
 }
 
-void printJson(const QJsonObject& root)
-{
-    print(stdout, QString::fromUtf8(QJsonDocument(root).toJson()));
-}
-
 // What is piped in, no more than a formula file may hold.
 std::variant<Formula, FileFault> readFormula(std::FILE* from)
 {
@@ -81,14 +71,8 @@ std::variant<Formula, FileFault> readFormula(std::FILE* from)
 
 int usage(const QString& why)
 {
-    print(stderr, CliText::tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why));
+    put(stderr, CliText::tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why));
     return BadUsage;
-}
-
-int badInput(const QString& path, const QString& why)
-{
-    print(stderr, QStringLiteral("%1: %2\n").arg(forTerminal(path), forTerminal(why)));
-    return BadInput;
 }
 
 // The maker's plan of heat out of her fittings; nothing where there are none, the fault said.
@@ -98,7 +82,7 @@ std::optional<HeatPlan> usualPlan(const QString& fittings)
         return HeatPlan{};
     const auto read = readFittings(fittings);
     if (const auto* fault = std::get_if<FileFault>(&read)) {
-        badInput(fittings, words::fileFault(*fault));
+        bad(fittings, words::fileFault(*fault));
         return std::nullopt;
     }
     return std::get<Fittings>(read).heat.value_or(HeatPlan{});
@@ -111,13 +95,13 @@ int reckonFile(const QString& path, bool json, const QString& fittings, const Sp
         return BadInput;
     const auto read = path == QLatin1String("-") ? readFormula(stdin) : readFormulaFile(path);
     if (const auto* fault = std::get_if<FileFault>(&read))
-        return badInput(path, words::fileFault(*fault));
+        return bad(path, words::fileFault(*fault));
     const Formula& formula = std::get<Formula>(read);
     const ReckonResult result = reckon(formula);
     if (const auto* refusal = std::get_if<Refusal>(&result)) {
         if (json)
-            printJson(refusalJson(formula, *refusal, speech));
-        return badInput(path, words::refusal(*refusal, speech));
+            putJson(refusalJson(formula, *refusal, speech));
+        return bad(path, words::refusal(*refusal, speech));
     }
     const auto& reckoning = std::get<Reckoning>(result);
     // The forecast of heat beside the draws of the doubt: neither waits for the other.
@@ -130,10 +114,8 @@ int reckonFile(const QString& path, bool json, const QString& fittings, const Sp
     const Doubt* drawn = doubt ? &*doubt : nullptr;
     const heat::HeatTold heat = *telling.get(); // nothing cancels it
     if (json)
-        printJson(reckoningJson(formula, reckoning, drawn, heat, speech));
-    else
-        print(stdout, reckoningReport(formula, reckoning, drawn, heat, speech));
-    return Good;
+        return putJson(reckoningJson(formula, reckoning, drawn, heat, speech));
+    return put(stdout, reckoningReport(formula, reckoning, drawn, heat, speech)) ? Good : BadInput;
 }
 
 // Drawing a page needs Qt's graphics libraries, which are slow to load; only this command pays.
@@ -144,8 +126,8 @@ int sheet(const QString& path, const QString& pdf, const QString& unit, const QS
     process.start(programBeside(QStringLiteral("rhexion-sheet")),
                   QStringList{path, pdf, unit} + how);
     if (!process.waitForStarted())
-        return badInput(
-            path, CliText::tr("the sheet writer, rhexion-sheet, is not beside this program."));
+        return bad(path,
+                   CliText::tr("the sheet writer, rhexion-sheet, is not beside this program."));
     process.waitForFinished(-1);
     return process.exitStatus() == QProcess::NormalExit ? process.exitCode() : int(BadInput);
 }
@@ -175,10 +157,9 @@ int listMaterials(const QString& word, bool json)
         }
     }
     if (found.empty())
-        return badInput(word,
-                        CliText::tr("no material of the catalogue or the foods table matches."));
+        return bad(word, CliText::tr("no material of the catalogue or the foods table matches."));
     if (!json) {
-        print(stdout, materialsReport(found, Speech()));
+        put(stdout, materialsReport(found, Speech()));
         return Good;
     }
     QJsonArray materials;
@@ -190,7 +171,7 @@ int listMaterials(const QString& word, bool json)
         out["sources"] = sources;
         materials.append(out);
     }
-    print(stdout, QString::fromUtf8(QJsonDocument(materials).toJson()));
+    put(stdout, QString::fromUtf8(QJsonDocument(materials).toJson()));
     return Good;
 }
 
@@ -237,11 +218,11 @@ int main(int argc, char** argv)
     if (!parser.parse(app.arguments()))
         return usage(parser.errorText());
     if (parser.isSet(help)) {
-        print(stdout, helpText());
+        put(stdout, helpText());
         return Good;
     }
     if (parser.isSet(version)) {
-        print(stdout, QStringLiteral("rhexion-cli %1\n").arg(app.applicationVersion()));
+        put(stdout, QStringLiteral("rhexion-cli %1\n").arg(app.applicationVersion()));
         return Good;
     }
     QStringList words = parser.positionalArguments();

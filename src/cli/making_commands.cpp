@@ -1,5 +1,6 @@
 #include "cli/making_commands.h"
 
+#include "cli/answers.h"
 #include "core/formula/scale.h"
 #include "core/making/mould_fit.h"
 #include "core/wishes/formula_wishes.h"
@@ -45,38 +46,7 @@ struct MakingText {
     Q_DECLARE_TR_FUNCTIONS(Making)
 };
 
-enum ExitCode { Good = 0, BadInput = 1, BadUsage = 2 };
-
-void put(std::FILE* to, const QString& text)
-{
-    const QByteArray bytes = text.toUtf8();
-    std::fwrite(bytes.constData(), 1, static_cast<std::size_t>(bytes.size()), to);
-}
-
-int putJson(const QJsonObject& json)
-{
-    put(stdout, QString::fromUtf8(QJsonDocument(json).toJson()));
-    return json.contains(QStringLiteral("cannot")) ? BadInput : Good;
-}
-
-int bad(const QString& place, const QString& why)
-{
-    put(stderr, QStringLiteral("%1: %2\n").arg(forTerminal(place), forTerminal(why)));
-    return BadInput;
-}
-
-int wrongUse(const QString& why)
-{
-    put(stderr, MakingText::tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why));
-    return BadUsage;
-}
-
-int putFacts(const words::FactPage& page)
-{
-    for (const QString& line : words::factsAsText(page).split(QLatin1Char('\n')))
-        put(stdout, forTerminal(line) + QLatin1Char('\n'));
-    return Good;
-}
+using namespace cli;
 
 struct Opened {
     Formula formula;

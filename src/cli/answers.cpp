@@ -1,0 +1,54 @@
+#include "cli/answers.h"
+
+#include "words/plain_text.h"
+
+#include <QCoreApplication>
+#include <QJsonDocument>
+
+namespace rhexion::cli {
+
+namespace {
+
+struct AnswerText {
+    Q_DECLARE_TR_FUNCTIONS(Cli)
+};
+
+} // namespace
+
+bool put(std::FILE* to, const QByteArray& bytes)
+{
+    return std::fwrite(bytes.constData(), 1, std::size_t(bytes.size()), to) ==
+           std::size_t(bytes.size());
+}
+
+bool put(std::FILE* to, const QString& text)
+{
+    return put(to, text.toUtf8());
+}
+
+int putJson(const QJsonObject& json)
+{
+    const bool written = put(stdout, QJsonDocument(json).toJson());
+    return !written || json.contains(QStringLiteral("cannot")) ? BadInput : Good;
+}
+
+int putFacts(const words::FactPage& page)
+{
+    for (const QString& line : words::factsAsText(page).split(QLatin1Char('\n')))
+        put(stdout, forTerminal(line) + QLatin1Char('\n'));
+    return Good;
+}
+
+int bad(const QString& place, const QString& why)
+{
+    put(stderr, QStringLiteral("%1: %2\n").arg(forTerminal(place), forTerminal(why)));
+    return BadInput;
+}
+
+int wrongUse(const QString& why)
+{
+    put(stderr, AnswerText::tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why));
+    return BadUsage;
+}
+
+} // namespace rhexion::cli
