@@ -65,8 +65,8 @@ int main(int argc, char** argv)
     QTemporaryDir dir(QDir(QStringLiteral("/dev/shm")).exists()
                           ? QStringLiteral("/dev/shm/rhexion-bench-XXXXXX")
                           : QDir::tempPath() + QStringLiteral("/rhexion-bench-XXXXXX"));
-    const QString path = argc > 2 ? QString::fromLocal8Bit(argv[2])
-                                  : dir.filePath(QStringLiteral("journal.sqlite"));
+    const QString path =
+        argc > 2 ? QString::fromLocal8Bit(argv[2]) : dir.filePath(QStringLiteral("journal.sqlite"));
     {
         auto opened = SqliteJournal::open(path);
         auto* journal = std::get_if<std::unique_ptr<SqliteJournal>>(&opened);

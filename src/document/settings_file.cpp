@@ -19,8 +19,7 @@ constexpr qsizetype mostValues = 5000;
 // Of this machine or this moment, not of the maker.
 bool isKept(const QString& key)
 {
-    for (const char* other :
-         {"window", "recent", "session/", "tour/", "system", "reminders/told"})
+    for (const char* other : {"window", "recent", "session/", "tour/", "system", "reminders/told"})
         if (key.startsWith(QLatin1String(other)))
             return false;
     static const QRegularExpression name(QStringLiteral("^[A-Za-z0-9_./ -]{1,200}$"));

@@ -136,6 +136,21 @@ private Q_SLOTS:
     }
 
     // What was done makes what comes before it past; nothing is due of a batch that is gone.
+    // How fast it dries: by the bar's size where one was cut, else anywhere between a quarter and
+    // four times the usual fortnight (docs/after.md).
+    void dryingIsGuessedWidely()
+    {
+        Made made(plain());
+        const Interval guessed = curedOf(made.batch()).tauDays;
+        QCOMPARE(guessed.low(), 3.5);
+        QCOMPARE(guessed.typical(), 14.0);
+        QCOMPARE(guessed.high(), 56.0);
+        made.after(2, CareDone{Care::Cut, 9, {80.0, 55.0, 25.0}});
+        const Interval known = curedOf(made.batch()).tauDays;
+        QVERIFY(known.low() < known.typical() && known.typical() < known.high());
+        QVERIFY(known.high() / known.low() < 16.0); // surer than a guess
+    }
+
     void duesFollowWhatIsDone()
     {
         Made made(plain());
