@@ -22,7 +22,7 @@ _rhexion_cli()
     if [ "$COMP_CWORD" -eq 1 ]; then
         mapfile -t COMPREPLY < <(compgen -W "$commands" -- "$cur")
     elif [ "$COMP_CWORD" -eq 2 ] && [ "${COMP_WORDS[1]}" = journal ]; then
-        mapfile -t COMPREPLY < <(compgen -W "list show export compare due backup unpack" -- "$cur")
+        mapfile -t COMPREPLY < <(compgen -W "list show export compare due backup unpack server exchange" -- "$cur")
     elif [ "$COMP_CWORD" -eq 2 ] && [ "${COMP_WORDS[1]}" = heat ]; then
         mapfile -t COMPREPLY < <(compgen -W "jug meet mould cook" -- "$cur")
     elif [ "$before" = --unit ]; then

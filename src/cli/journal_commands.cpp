@@ -1,6 +1,7 @@
 #include "cli/journal_commands.h"
 
 #include "cli/answers.h"
+#include "cli/server_commands.h"
 #include "core/after/compare.h"
 #include "storage/backup.h"
 #include "storage/batch_json.h"
@@ -233,8 +234,11 @@ int JournalRun::restore()
 int JournalRun::run()
 {
     if (words_.isEmpty())
-        return wrongUse(
-            JournalText::tr("journal takes list, show, export, compare, due, backup or unpack."));
+        return wrongUse(JournalText::tr(
+            "journal takes list, show, export, compare, due, backup, unpack, server or "
+            "exchange."));
+    if (words_.first() == QLatin1String("server") || words_.first() == QLatin1String("exchange"))
+        return runServerCommand(words_);
     const QString what = words_.takeFirst();
     if (what == QLatin1String("backup"))
         return backup();
@@ -267,7 +271,10 @@ QString journalHelp()
         "  journal compare JOURNAL BATCH BATCH ... [--json]        two to six side by side\n"
         "  journal due JOURNAL [--fittings FILE]                   the next two months\n"
         "  journal backup FOLDER FILE | --check FILE               all data in one file, tried\n"
-        "  journal unpack FILE FOLDER                              into a folder of its own\n");
+        "  journal unpack FILE FOLDER                              into a folder of its own\n"
+        "  journal server init|check ADDRESS                       one journal for several "
+        "benches\n"
+        "  journal exchange JOURNAL ADDRESS                        with a server, once\n");
 }
 
 int runJournalCommand(const QStringList& words, const JournalOptions& options)

@@ -5,7 +5,7 @@
 
 namespace rhexion {
 
-inline constexpr int journalVersion = 6;
+inline constexpr int journalVersion = 7;
 
 // Statements that bring a file of the version before to this one.
 QStringList journalMigration(int toVersion);

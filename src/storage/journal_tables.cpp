@@ -206,8 +206,9 @@ std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
     query.setForwardOnly(true);
     if (auto fault = SqliteFile::run(
             query,
-            qPrintable(QStringLiteral("SELECT %1 FROM event WHERE batch = ? ORDER BY seq")
-                           .arg(QLatin1String(eventColumns))),
+            qPrintable(QStringLiteral("SELECT %1 FROM %2 WHERE batch = ? ORDER BY %3")
+                           .arg(QLatin1String(eventColumns), QLatin1String(eventsPlaced),
+                                QLatin1String(eventOrder))),
             {id}))
         return fault;
     std::vector<Event> events;
@@ -284,6 +285,15 @@ std::optional<FileFault> takeInDraws(QSqlDatabase& db, const Event& event)
 
 std::optional<FileFault> takeIn(QSqlDatabase& db, const Event& event)
 {
+    if (kindOf(event.what) == QLatin1String("begun")) {
+        // A batch begins once, whatever a server holds.
+        QSqlQuery query(db);
+        if (auto fault =
+                SqliteFile::run(query, "SELECT 1 FROM batch WHERE id = ?", {text(event.batch)}))
+            return fault;
+        if (query.next())
+            return std::nullopt;
+    }
     if (auto fault = takeInLists(db, event))
         return fault;
     return takeInDraws(db, event);
@@ -304,8 +314,9 @@ Done fromEvents(QSqlDatabase& db, Done (*take)(QSqlDatabase&, const Event&))
 {
     QSqlQuery query(db);
     query.setForwardOnly(true);
-    query.prepare(
-        QStringLiteral("SELECT %1 FROM event ORDER BY seq").arg(QLatin1String(eventColumns)));
+    query.prepare(QStringLiteral("SELECT %1 FROM %2 ORDER BY %3")
+                      .arg(QLatin1String(eventColumns), QLatin1String(eventsPlaced),
+                           QLatin1String(eventOrder)));
     if (auto fault = SqliteFile::run(query))
         return fault;
     QStringList folded; // once each, when all of it is there
@@ -333,6 +344,29 @@ std::optional<FileFault> fillAfter(QSqlDatabase& db)
 std::optional<FileFault> refoldAll(QSqlDatabase& db)
 {
     return fromEvents(db, [](QSqlDatabase&, const Event&) -> Done { return std::nullopt; });
+}
+
+std::optional<FileFault> rebuildBatch(QSqlDatabase& db, const QString& id)
+{
+    for (const char* sql :
+         {"DELETE FROM batch_words WHERE rowid IN (SELECT row FROM batch WHERE id = ?)",
+          "DELETE FROM lesson_retired WHERE by IN (SELECT id FROM event WHERE batch = ?)",
+          "DELETE FROM draw WHERE batch = ?", "DELETE FROM batch WHERE id = ?"})
+        if (auto fault = run(db, sql, {id}))
+            return fault;
+    QSqlQuery query(db);
+    query.setForwardOnly(true);
+    query.prepare(QStringLiteral("SELECT %1 FROM %2 WHERE batch = ? ORDER BY %3")
+                      .arg(QLatin1String(eventColumns), QLatin1String(eventsPlaced),
+                           QLatin1String(eventOrder)));
+    query.addBindValue(id);
+    if (auto fault = SqliteFile::run(query))
+        return fault;
+    while (query.next())
+        if (auto fault = takeIn(db, eventFrom(query)))
+            return fault;
+    query.finish();
+    return refold(db, id);
 }
 
 std::optional<FileFault> rebuild(QSqlDatabase& db)

@@ -26,11 +26,16 @@ bool movesFolds(const Event& event);
 std::optional<FileFault> rebuild(QSqlDatabase& db);
 // Fills those of version 5 from the events, within a transaction that is open.
 std::optional<FileFault> fillAfter(QSqlDatabase& db);
+// Makes every fold of one batch anew, within a transaction that is open.
+std::optional<FileFault> rebuildBatch(QSqlDatabase& db, const QString& batch);
 // Makes those of refold() anew for every batch, within a transaction that is open.
 std::optional<FileFault> refoldAll(QSqlDatabase& db);
 
 // One row of event; Unreadable where its data cannot be read. Columns: id, batch, bench, seq, at,
 // zone, kind, data.
+// In the order all benches share, what has no place there yet coming last.
+inline constexpr auto eventsPlaced = "event LEFT JOIN passed ON passed.event = event.id";
+inline constexpr auto eventOrder = "passed.place IS NULL, passed.place, seq";
 inline constexpr auto eventColumns = "id, batch, bench, seq, at, zone, kind, data";
 Event eventFrom(const QSqlQuery& row);
 

@@ -140,8 +140,9 @@ Journal::Result<QList<Event>> SqliteJournal::events(const QString& batch) const
 {
     QSqlQuery query(database());
     query.setForwardOnly(true);
-    query.prepare(QStringLiteral("SELECT %1 FROM event WHERE batch = ? ORDER BY seq")
-                      .arg(QLatin1String(tables::eventColumns)));
+    query.prepare(QStringLiteral("SELECT %1 FROM %2 WHERE batch = ? ORDER BY %3")
+                      .arg(QLatin1String(tables::eventColumns), QLatin1String(tables::eventsPlaced),
+                           QLatin1String(tables::eventOrder)));
     query.addBindValue(batch);
     if (auto fault = placed(SqliteFile::run(query)))
         return *std::move(fault);

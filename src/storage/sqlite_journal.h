@@ -13,6 +13,19 @@ namespace rhexion {
 
 class SqliteFile;
 
+// An event as it is written, whether or not this program can read it, so that what is passed on is
+// passed on whole.
+struct RawEvent {
+    QString id, batch, bench;
+    qint64 at = 0;
+    int zone = 0;
+    QString kind, data;
+};
+struct PlacedEvent {
+    RawEvent event;
+    qint64 place = 0; // in the order that all benches share
+};
+
 class SqliteJournal : public Journal {
 public:
     // Opens or makes the file. A file of a newer version, or one that is not a journal, is refused
@@ -49,6 +62,16 @@ public:
 
     // Throws the folds away and makes them again.
     Done rebuild();
+
+    // What a courier between this file and a server asks: docs/several-benches.md.
+    // Events of this bench that have no place on the server yet, in their order.
+    Result<QList<RawEvent>> unsent(int most) const;
+    // The last place that is known here; 0: none.
+    Result<qint64> lastPlace() const;
+    // What the server holds, by place: others' events are taken in as they are, without the rules
+    // of append(), and own ones get their place. Batches are folded anew in the order of places,
+    // what has none yet coming last; so every bench comes to the same.
+    Done takeOver(const QList<PlacedEvent>& events);
 
 private:
     explicit SqliteJournal(std::unique_ptr<SqliteFile> file);

@@ -114,8 +114,8 @@ private Q_SLOTS:
         QTest::addColumn<QString>("completed");
         QTest::newRow("a command") << "rhexion-cli jou"
                                    << "journal";
-        QTest::newRow("of the journal") << "rhexion-cli journal ex"
-                                        << "export";
+        QTest::newRow("of the journal") << "rhexion-cli journal un"
+                                        << "unpack";
         QTest::newRow("a stage") << "rhexion-cli heat j"
                                  << "jug";
         QTest::newRow("an option") << "rhexion-cli solve --no"

@@ -1,0 +1,110 @@
+#include "cli/server_commands.h"
+
+#include "cli/answers.h"
+#include "server/event_server.h"
+#include "words/plain_text.h"
+#include "words/refusal_words.h"
+
+#include <QCoreApplication>
+#include <QUrl>
+#include <QUrlQuery>
+
+namespace rhexion {
+
+namespace {
+
+using namespace cli;
+
+struct ServerText {
+    Q_DECLARE_TR_FUNCTIONS(ServerCommands)
+};
+
+// postgresql://USER@HOST:PORT/DATABASE, or with ?host=/folder/of/a/socket. A password is none of
+// it: anybody on the machine could read it there.
+std::optional<ServerPlace> placeOf(const QString& address)
+{
+    const QUrl url(address, QUrl::StrictMode);
+    if (!url.isValid() || url.scheme() != QLatin1String("postgresql") || !url.password().isEmpty())
+        return std::nullopt;
+    ServerPlace place;
+    const QString socket = QUrlQuery(url).queryItemValue(QStringLiteral("host"));
+    place.host = socket.isEmpty() ? url.host() : socket;
+    place.port = url.port(place.port);
+    place.user = url.userName();
+    if (url.path().size() > 1)
+        place.database = url.path().mid(1);
+    return place;
+}
+
+int badAddress(const QString& address)
+{
+    return bad(address, ServerText::tr("this is no address of a server; it is written like "
+                                       "postgresql://ann@workshop/rhexion, without a password. "
+                                       "That comes from PGPASSWORD or ~/.pgpass."));
+}
+
+int failed(const QString& address, const FileFault& fault)
+{
+    using C = FileFault::Code;
+    const QString why =
+        fault.code == C::NotOurs
+            ? ServerText::tr("there is no journal yet. “journal server init” makes one.")
+        : fault.code == C::Newer
+            ? ServerText::tr(
+                  "the journal there is of a newer Rhexion; this one reads nothing of it.")
+        : fault.code == C::ReadOnly
+            ? ServerText::tr("this name may not write there: %1").arg(fault.detail)
+        : fault.code == C::CannotOpen
+            ? ServerText::tr("the server does not answer: %1").arg(fault.detail)
+            : words::fileFault(fault);
+    return bad(address, why);
+}
+
+} // namespace
+
+int runServerCommand(const QStringList& words)
+{
+    const bool exchanging = words.value(0) == QLatin1String("exchange");
+    const QString what = words.value(1);
+    const bool making = what == QLatin1String("init");
+    if (words.size() != 3 || (!exchanging && !making && what != QLatin1String("check")))
+        return wrongUse(ServerText::tr("journal server init ADDRESS, journal server check ADDRESS, "
+                                       "or journal exchange JOURNAL ADDRESS."));
+    const QString address = words[2];
+    const auto place = placeOf(address);
+    if (!place)
+        return badAddress(address);
+    if (making) {
+        if (const auto fault = EventServer::init(*place))
+            return failed(address, *fault);
+        put(stdout, ServerText::tr("The journal is there. Give its makers the role rhexion_maker, "
+                                   "and those who only look rhexion_reader.\n"));
+        return Good;
+    }
+    auto opened = EventServer::open(*place);
+    if (const auto* fault = std::get_if<FileFault>(&opened))
+        return failed(address, *fault);
+    EventServer& server = *std::get<std::unique_ptr<EventServer>>(opened);
+    if (!exchanging) {
+        const auto read = server.after(0, 1);
+        if (const auto* fault = std::get_if<FileFault>(&read))
+            return failed(address, *fault);
+        put(stdout, std::get<QList<PlacedEvent>>(read).isEmpty()
+                        ? ServerText::tr("The journal is there, and empty.\n")
+                        : ServerText::tr("The journal is there, and can be read.\n"));
+        return Good;
+    }
+    auto journal = SqliteJournal::open(what);
+    if (const auto* fault = std::get_if<FileFault>(&journal))
+        return bad(what, words::fileFault(*fault));
+    const auto moved = exchange(*std::get<std::unique_ptr<SqliteJournal>>(journal), server);
+    if (const auto* fault = std::get_if<FileFault>(&moved))
+        return failed(address, *fault);
+    const Exchanged& done = std::get<Exchanged>(moved);
+    put(stdout, ServerText::tr("Passed on: %1. From other benches: %2.\n")
+                    .arg(done.sent)
+                    .arg(done.fetched));
+    return Good;
+}
+
+} // namespace rhexion

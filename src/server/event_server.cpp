@@ -1,0 +1,233 @@
+#include "server/event_server.h"
+
+#include "storage/sqlite_file.h"
+
+#include <QAtomicInteger>
+#include <QSqlDatabase>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QVariant>
+
+namespace rhexion {
+
+namespace {
+
+using Code = FileFault::Code;
+
+constexpr int schemaVersion = 1;
+constexpr qsizetype longestData = 4'000'000;
+constexpr int atOnce = 500;
+
+FileFault faultOf(const QSqlError& error, const QString& place)
+{
+    // PostgreSQL's SQLSTATE: 42501 insufficient privilege, class 23 a constraint that is not kept.
+    const QString state = error.nativeErrorCode();
+    const Code code = state == QLatin1String("42501")         ? Code::ReadOnly
+                      : state.startsWith(QLatin1String("23")) ? Code::OutOfRange
+                                                              : Code::CannotOpen;
+    return {code, place, error.databaseText().section(QLatin1Char('\n'), 0, 0)};
+}
+
+QString nameOf(const ServerPlace& place)
+{
+    return QStringLiteral("%1/%2").arg(place.host, place.database);
+}
+
+// Opens it under a name of its own; the caller takes the name away again.
+std::variant<QString, FileFault> connectTo(const ServerPlace& place)
+{
+    static QAtomicInteger<int> number;
+    const QString name = QStringLiteral("server%1").arg(number.fetchAndAddRelaxed(1));
+    std::optional<FileFault> fault;
+    {
+        QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QPSQL"), name);
+        db.setHostName(place.host);
+        db.setPort(place.port);
+        db.setDatabaseName(place.database);
+        db.setUserName(place.user);
+        db.setPassword(place.password);
+        db.setConnectOptions(place.isLocal()
+                                 ? QStringLiteral("connect_timeout=5")
+                                 : QStringLiteral("connect_timeout=5;sslmode=verify-full"));
+        if (!db.isValid() || !db.open())
+            fault = faultOf(db.lastError(), nameOf(place));
+    }
+    if (fault) {
+        QSqlDatabase::removeDatabase(name);
+        return *fault;
+    }
+    return name;
+}
+
+// The schema, statement by statement; each may be run again.
+QStringList schema()
+{
+    return {
+        QStringLiteral("CREATE SCHEMA IF NOT EXISTS rhexion"),
+        QStringLiteral("CREATE TABLE IF NOT EXISTS rhexion.about (key text PRIMARY KEY, value text"
+                       " NOT NULL)"),
+        QStringLiteral("CREATE TABLE IF NOT EXISTS rhexion.event ("
+                       " place bigserial PRIMARY KEY,"
+                       " id text NOT NULL UNIQUE CHECK (length(id) <= 100),"
+                       " batch text NOT NULL CHECK (length(batch) <= 100),"
+                       " bench text NOT NULL CHECK (length(bench) <= 100),"
+                       " at bigint NOT NULL,"
+                       " zone integer NOT NULL,"
+                       " kind text NOT NULL CHECK (length(kind) <= 60),"
+                       " data text NOT NULL CHECK (length(data) <= 4000000))"),
+        QStringLiteral("CREATE OR REPLACE FUNCTION rhexion.stays() RETURNS trigger AS $$"
+                       " BEGIN RAISE EXCEPTION 'events are not edited'; END $$ LANGUAGE plpgsql"),
+        QStringLiteral("CREATE OR REPLACE TRIGGER event_stays BEFORE UPDATE OR DELETE ON"
+                       " rhexion.event FOR EACH STATEMENT EXECUTE FUNCTION rhexion.stays()"),
+        QStringLiteral("CREATE OR REPLACE FUNCTION rhexion.tells() RETURNS trigger AS $$"
+                       " BEGIN NOTIFY rhexion; RETURN NULL; END $$ LANGUAGE plpgsql"),
+        QStringLiteral("CREATE OR REPLACE TRIGGER event_tells AFTER INSERT ON rhexion.event"
+                       " FOR EACH STATEMENT EXECUTE FUNCTION rhexion.tells()"),
+        QStringLiteral("DO $$ BEGIN CREATE ROLE rhexion_maker NOLOGIN; EXCEPTION WHEN"
+                       " duplicate_object THEN NULL; END $$"),
+        QStringLiteral("DO $$ BEGIN CREATE ROLE rhexion_reader NOLOGIN; EXCEPTION WHEN"
+                       " duplicate_object THEN NULL; END $$"),
+        QStringLiteral("GRANT USAGE ON SCHEMA rhexion TO rhexion_maker, rhexion_reader"),
+        QStringLiteral("GRANT SELECT ON ALL TABLES IN SCHEMA rhexion TO rhexion_maker,"
+                       " rhexion_reader"),
+        QStringLiteral("GRANT INSERT ON rhexion.event TO rhexion_maker"),
+        QStringLiteral("GRANT USAGE ON ALL SEQUENCES IN SCHEMA rhexion TO rhexion_maker"),
+        QStringLiteral("INSERT INTO rhexion.about VALUES ('version', '%1') ON CONFLICT (key) DO"
+                       " NOTHING")
+            .arg(schemaVersion)};
+}
+
+} // namespace
+
+bool ServerPlace::isLocal() const
+{
+    return host.isEmpty() || host.startsWith(QLatin1Char('/')) ||
+           host == QLatin1String("localhost") || host == QLatin1String("127.0.0.1") ||
+           host == QLatin1String("::1");
+}
+
+EventServer::~EventServer()
+{
+    QSqlDatabase::database(connection_, false).close();
+    QSqlDatabase::removeDatabase(connection_);
+}
+
+std::variant<std::unique_ptr<EventServer>, FileFault> EventServer::open(const ServerPlace& place)
+{
+    auto connected = connectTo(place);
+    if (auto* fault = std::get_if<FileFault>(&connected))
+        return *std::move(fault);
+    std::unique_ptr<EventServer> server(new EventServer(std::get<QString>(connected)));
+    QSqlQuery query(QSqlDatabase::database(server->connection_, false));
+    if (!query.exec(QStringLiteral("SELECT value FROM rhexion.about WHERE key = 'version'")) ||
+        !query.next())
+        return FileFault{Code::NotOurs, nameOf(place), {}};
+    if (query.value(0).toInt() > schemaVersion)
+        return FileFault{Code::Newer, nameOf(place), query.value(0).toString()};
+    return server;
+}
+
+std::optional<FileFault> EventServer::init(const ServerPlace& place)
+{
+    auto connected = connectTo(place);
+    if (auto* fault = std::get_if<FileFault>(&connected))
+        return *std::move(fault);
+    const EventServer server(std::get<QString>(connected)); // takes the connection away again
+    QSqlDatabase db = QSqlDatabase::database(server.connection_, false);
+    Transaction transaction(db);
+    QSqlQuery query(db);
+    for (const QString& statement : schema())
+        if (!query.exec(statement))
+            return faultOf(query.lastError(), nameOf(place));
+    return transaction.keep() ? std::nullopt
+                              : std::optional(faultOf(db.lastError(), nameOf(place)));
+}
+
+std::optional<FileFault> EventServer::append(const QList<RawEvent>& events)
+{
+    QSqlDatabase db = QSqlDatabase::database(connection_, false);
+    Transaction transaction(db);
+    QSqlQuery query(db);
+    // One appends at a time, so that places are in the order of commits and no reader misses one.
+    if (!transaction.isOpen() ||
+        !query.exec(QStringLiteral("SELECT pg_advisory_xact_lock(7283401)")))
+        return faultOf(db.lastError(), connection_);
+    for (const RawEvent& e : events) {
+        query.prepare(QStringLiteral("INSERT INTO rhexion.event (id, batch, bench, at, zone, kind,"
+                                     " data) VALUES (?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO"
+                                     " NOTHING"));
+        for (const QVariant& value :
+             QVariantList{e.id, e.batch, e.bench, e.at, e.zone, e.kind, e.data})
+            query.addBindValue(value);
+        if (!query.exec())
+            return faultOf(query.lastError(), e.id);
+    }
+    return transaction.keep() ? std::nullopt : std::optional(faultOf(db.lastError(), connection_));
+}
+
+std::variant<QList<PlacedEvent>, FileFault> EventServer::after(qint64 place, int most)
+{
+    QSqlQuery query(QSqlDatabase::database(connection_, false));
+    query.setForwardOnly(true);
+    query.prepare(QStringLiteral("SELECT place, id, batch, bench, at, zone, kind, data FROM"
+                                 " rhexion.event WHERE place > ? ORDER BY place LIMIT ?"));
+    query.addBindValue(place);
+    query.addBindValue(most);
+    if (!query.exec())
+        return faultOf(query.lastError(), connection_);
+    QList<PlacedEvent> out;
+    while (query.next()) {
+        PlacedEvent one;
+        one.place = query.value(0).toLongLong();
+        one.event = {query.value(1).toString(), query.value(2).toString(),
+                     query.value(3).toString(), query.value(4).toLongLong(),
+                     query.value(5).toInt(),    query.value(6).toString(),
+                     query.value(7).toString()};
+        if (one.event.data.size() > longestData)
+            return FileFault{Code::TooLarge, one.event.id, {}};
+        out.append(std::move(one));
+    }
+    return out;
+}
+
+std::variant<Exchanged, FileFault> exchange(SqliteJournal& journal, EventServer& server)
+{
+    Exchanged out;
+    const auto fetch = [&]() -> std::optional<FileFault> {
+        for (;;) {
+            const auto last = journal.lastPlace();
+            if (const auto* fault = std::get_if<FileFault>(&last))
+                return *fault;
+            auto read = server.after(std::get<qint64>(last), atOnce);
+            if (auto* fault = std::get_if<FileFault>(&read))
+                return *std::move(fault);
+            const auto& events = std::get<QList<PlacedEvent>>(read);
+            if (events.isEmpty())
+                return std::nullopt;
+            if (auto fault = journal.takeOver(events))
+                return fault;
+            for (const PlacedEvent& one : events)
+                out.fetched += one.event.bench == journal.bench() ? 0 : 1;
+        }
+    };
+    if (auto fault = fetch())
+        return *std::move(fault);
+    for (QString before;;) {
+        const auto own = journal.unsent(atOnce);
+        if (const auto* fault = std::get_if<FileFault>(&own))
+            return *fault;
+        const auto& events = std::get<QList<RawEvent>>(own);
+        if (events.isEmpty())
+            return out;
+        // A server that took them and does not give them back is none.
+        if (events.first().id == std::exchange(before, events.first().id))
+            return FileFault{Code::Damaged, before, {}};
+        if (auto fault = server.append(events))
+            return *std::move(fault);
+        out.sent += int(events.size());
+        if (auto fault = fetch()) // the places of these, and what came between
+            return *std::move(fault);
+    }
+}
+
+} // namespace rhexion

@@ -1,0 +1,271 @@
+// Several benches and one server, a real one: whatever is cut, killed or written twice, every bench
+// comes to the same journal, nothing is lost and nothing is there twice.
+#include "server/postgres.h"
+
+#include "core/makeday/plan.h"
+#include "storage/event_json.h"
+#include "support/files.h"
+#include "support/random_after.h"
+
+#include <memory>
+
+using namespace rhexion;
+using namespace rhexion::test;
+
+namespace {
+
+const QDateTime noon(QDate(2026, 5, 1), QTime(12, 0), Qt::UTC);
+
+template <class T>
+T must(std::variant<T, FileFault> result)
+{
+    if (const auto* fault = std::get_if<FileFault>(&result))
+        qFatal("%s %s", qPrintable(fault->place), qPrintable(fault->detail));
+    return std::get<T>(std::move(result));
+}
+
+int codeOf(const std::optional<FileFault>& fault)
+{
+    return fault ? int(fault->code) : -1;
+}
+
+} // namespace
+
+class TestServer : public QObject {
+    Q_OBJECT
+    std::unique_ptr<Postgres> postgres_;
+    QTemporaryDir dir_;
+    int files_ = 0;
+
+    std::unique_ptr<SqliteJournal> bench()
+    {
+        return must(SqliteJournal::open(dir_.filePath(QStringLiteral("%1.sqlite").arg(++files_))));
+    }
+    std::unique_ptr<EventServer> server(const char* user = "head")
+    {
+        return must(EventServer::open(postgres_->place(user)));
+    }
+    // Begun and weighed, by this bench.
+    static std::string begin(SqliteJournal& journal, int demoName)
+    {
+        const Formula f = demo(demoNames[demoName]);
+        const Reckoning r = std::get<Reckoning>(reckon(f));
+        const DayPlan plan = planDay(f, r);
+        const std::string id = newId();
+        QList<Event> all{eventAt(noon, id, journal.bench(), BatchBegun{f, r.amounts, plan})};
+        for (const DayStep& step : plan.steps)
+            if (step.weighs())
+                all << eventAt(noon.addSecs(60), id, journal.bench(),
+                               WeighedNow{{step.target, step.plannedGrams}, step.plannedGrams});
+        if (journal.append(all))
+            qFatal("a batch cannot begin");
+        return id;
+    }
+    static void write(SqliteJournal& journal, const std::string& batch, Happening what,
+                      const QDateTime& when = noon)
+    {
+        if (journal.append({eventAt(when, batch, journal.bench(), std::move(what))}))
+            qFatal("an event cannot be written");
+    }
+    // Everything a bench knows, but for its own counting.
+    static QStringList knows(const SqliteJournal& journal)
+    {
+        QStringList out;
+        for (const BatchSummary& s : must(journal.batches())) {
+            out << s.id + s.name + QString::number(int(s.state)) +
+                       QString::number(s.superfat.value_or(-1.0));
+            for (const Event& e : must(journal.events(s.id)))
+                out << QString::fromStdString(e.id) + kindOf(e.what);
+        }
+        for (const DrawOf& d : must(journal.draws({}, 0)))
+            out << d.batch + QString::fromStdString(d.material) + QString::number(d.grams);
+        for (const LessonOf& l : must(journal.lessons({})))
+            out << QString::fromStdString(l.event);
+        for (const ToldBatch& told : must(journal.told(100)))
+            for (const std::string& fact : told.facts)
+                out << QString::fromStdString(told.batch + fact);
+        return out;
+    }
+
+private Q_SLOTS:
+    void init()
+    {
+        postgres_ = std::make_unique<Postgres>();
+        QCOMPARE(codeOf(EventServer::init(postgres_->place())), -1);
+    }
+
+    void schemaAndRoles()
+    {
+        QCOMPARE(codeOf(EventServer::init(postgres_->place())), -1); // again: it stays
+        postgres_->say("CREATE ROLE ann LOGIN IN ROLE rhexion_maker;"
+                       "CREATE ROLE rob LOGIN IN ROLE rhexion_reader;");
+        const RawEvent event{"e", "b", "ann", 1, 0, "noted", "{}"};
+        QCOMPARE(codeOf(server("ann")->append({event})), -1);
+        QCOMPARE(codeOf(server("rob")->append({{"f", "b", "rob", 1, 0, "noted", "{}"}})),
+                 int(FileFault::Code::ReadOnly));
+        QCOMPARE(must(server("rob")->after(0, 10)).size(), 1);
+        // Nobody edits or takes away, not even its head.
+        for (const char* sql :
+             {"UPDATE rhexion.event SET data = '[]'", "DELETE FROM rhexion.event"})
+            postgres_->say(QLatin1String(sql));
+        QCOMPARE(must(server()->after(0, 10))[0].event.data, QStringLiteral("{}"));
+        postgres_->say("UPDATE rhexion.about SET value = '9'");
+        const auto newer = EventServer::open(postgres_->place());
+        QCOMPARE(int(std::get<FileFault>(newer).code), int(FileFault::Code::Newer));
+        postgres_->say("DROP SCHEMA rhexion CASCADE");
+        const auto none = EventServer::open(postgres_->place());
+        QCOMPARE(int(std::get<FileFault>(none).code), int(FileFault::Code::NotOurs));
+    }
+
+    // Three benches that write while the others are away, in any order of meeting.
+    void allComeToTheSame()
+    {
+        std::vector<std::unique_ptr<SqliteJournal>> benches;
+        for (int i = 0; i < 3; ++i)
+            benches.push_back(bench());
+        auto on = server();
+        std::vector<std::string> batches;
+        for (int i = 0; i < 3; ++i)
+            batches.push_back(begin(*benches[std::size_t(i)], i));
+        for (int round = 0; round < 2; ++round)
+            for (auto& one : benches)
+                must(exchange(*one, *on));
+        RandomAfter random(5);
+        for (int i = 0; i < 120; ++i) {
+            SqliteJournal& one = *benches[std::size_t(random.whole(0, 2))];
+            const std::string& batch = batches[std::size_t(random.whole(0, 2))];
+            // One bench's clock is an hour off.
+            const QDateTime when = noon.addSecs(100 + i + (&one == benches[1].get() ? 3600 : 0));
+            switch (i % 4) {
+            case 0: write(one, batch, Noted{"note " + std::to_string(i)}, when); break;
+            case 1:
+                write(one, batch, After{when.toMSecsSinceEpoch(), random.next({}, {}), 0}, when);
+                break;
+            case 2:
+                if (must(one.batch(QString::fromStdString(batch))).state == BatchState::Making &&
+                    i > 60)
+                    write(one, batch, BatchFinished{0.05, 0.3, 1000.0 + i}, when);
+                break;
+            default:
+                if (random.whole(0, 3) == 0)
+                    must(exchange(one, *on));
+            }
+        }
+        for (int round = 0; round < 2; ++round)
+            for (auto& one : benches)
+                must(exchange(*one, *on));
+        const QStringList first = knows(*benches[0]);
+        QVERIFY(first.size() > 100);
+        for (auto& one : benches) {
+            QCOMPARE(knows(*one), first);
+            QVERIFY(must(one->unsent(9)).isEmpty());
+            const QStringList before = knows(*one);
+            QVERIFY(!one->rebuild()); // from the events alone
+            QCOMPARE(knows(*one), before);
+        }
+        // Once more moves nothing.
+        const Exchanged again = must(exchange(*benches[0], *on));
+        QCOMPARE(again.fetched + again.sent, 0);
+    }
+
+    // The server dies in the middle, again and again, and its connections are cut: what a bench
+    // wrote is there once in the end.
+    void killedAndCut()
+    {
+        auto one = bench();
+        auto other = bench();
+        const std::string batch = begin(*one, 0);
+        for (int i = 0; i < 400; ++i)
+            write(*one, batch, Noted{"line " + std::to_string(i)});
+        const auto whole = must(one->events(QString::fromStdString(batch))).size();
+        for (int round = 0; round < 4; ++round) {
+            auto on = server();
+            must(exchange(*other, *on));
+            write(*one, batch, Noted{"round " + std::to_string(round)});
+            if (round % 2 == 0)
+                postgres_->stop(QStringLiteral("immediate"));
+            else
+                postgres_->say("SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE"
+                               " usename = 'head' AND pid <> pg_backend_pid()");
+            QVERIFY(std::holds_alternative<FileFault>(exchange(*one, *on)));
+            if (round % 2 == 0)
+                postgres_->start();
+        }
+        auto on = server();
+        must(exchange(*one, *on));
+        must(exchange(*other, *on));
+        QCOMPARE(must(other->events(QString::fromStdString(batch))).size(), whole + 4);
+        QCOMPARE(knows(*other), knows(*one));
+        QCOMPARE(postgres_->say("SELECT count(*) - count(DISTINCT id) FROM rhexion.event"), "0");
+    }
+
+    // By hand, as the document says.
+    void commands()
+    {
+        auto one = bench();
+        begin(*one, 0);
+        one.reset();
+        const QString file = dir_.filePath(QStringLiteral("%1.sqlite").arg(files_));
+        const QString address =
+            QStringLiteral("postgresql://head@/rhexion?host=") + postgres_->place().host;
+        const auto cli = [](const QStringList& words, int code) {
+            QProcess process;
+            process.start(QStringLiteral(RHEXION_CLI), QStringList{"journal"} + words);
+            process.waitForFinished(30000);
+            if (process.exitCode() != code)
+                qWarning("%s", process.readAllStandardError().constData());
+            return process.readAllStandardOutput() + process.readAllStandardError();
+        };
+        postgres_->say("DROP SCHEMA rhexion CASCADE");
+        QVERIFY(cli({"server", "check", address}, 1).contains("no journal yet"));
+        QVERIFY(cli({"server", "init", address}, 0).contains("rhexion_maker"));
+        QVERIFY(cli({"server", "check", address}, 0).contains("empty"));
+        QVERIFY(cli({"exchange", file, address}, 0).contains("From other benches: 0"));
+        QVERIFY(cli({"server", "check", address}, 0).contains("can be read"));
+        QVERIFY(cli({"exchange", file, address}, 0).contains("Passed on: 0"));
+        QVERIFY(cli({"exchange", file, "postgresql://head:secret@x/y"}, 1).contains("password"));
+        QVERIFY(cli({"exchange", file, "mysql://x"}, 1).contains("no address"));
+        QVERIFY(cli({"server", "eat", address}, 2).contains("init"));
+        postgres_->stop(QStringLiteral("fast"));
+        QVERIFY(cli({"exchange", file, address}, 1).contains("does not answer"));
+        postgres_->start();
+    }
+
+    void hostileEvents()
+    {
+        auto one = bench();
+        auto on = server();
+        const std::string batch = begin(*one, 0);
+        must(exchange(*one, *on));
+        const QString id = QString::fromStdString(batch);
+        const QString text = QStringLiteral("'); DROP TABLE rhexion.event; -- \\ \" %s 💥 \u202e");
+        QList<RawEvent> events;
+        for (const QString& data : {QStringLiteral("{}"), QStringLiteral("not JSON"), text,
+                                    QString(100000, 'x'), QStringLiteral("{\"text\":\"good\"}")})
+            events.append({QString::fromStdString(newId()), id, text.left(60), 1, 99999,
+                           QStringLiteral("noted"), data});
+        events.append({QString::fromStdString(newId()), text, text.left(60), -1, 0, text.left(50),
+                       QStringLiteral("")});
+        // A second beginning of a batch that is there.
+        events.append({QString::fromStdString(newId()), id, QStringLiteral("x"), 1, 0,
+                       QStringLiteral("begun"), QStringLiteral("{}")});
+        RawEvent twice = must(on->after(0, 1))[0].event; // one that can be read
+        twice.id = QString::fromStdString(newId());
+        events.append(twice);
+        QCOMPARE(codeOf(on->append(events)), -1);
+        QCOMPARE(codeOf(on->append({{QString(200, 'i'), id, "x", 1, 0, "noted", "{}"}})),
+                 int(FileFault::Code::OutOfRange));
+        must(exchange(*one, *on));
+        const Batch folded = must(one->batch(id));
+        QCOMPARE(folded.notes.size(), std::size_t(1));
+        QVERIFY(folded.unreadable.size() >= 3); // kept as they are
+        QCOMPARE(must(one->batches()).size(), 1);
+        // What nobody here can read is passed on whole.
+        auto other = bench();
+        must(exchange(*other, *on));
+        QCOMPARE(knows(*other), knows(*one));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestServer)
+#include "tst_server.moc"
