@@ -104,6 +104,11 @@ private Q_SLOTS:
         QSettings().clear();
         tour().offer();
         QVERIFY(shop_->said().contains(QLatin1String("New here")));
+        shop_->document().reset(freshFormula(), {});
+        shop_->type("500 g olive oil"); // she began by herself
+        QVERIFY(!shop_->said().contains(QLatin1String("New here")));
+        QSettings().clear();
+        tour().offer();
         press("Not now");
         tour().offer();
         QVERIFY(!shop_->said().contains(QLatin1String("New here")));

@@ -86,6 +86,11 @@ void Tour::offer()
            "can be left at any step, and waits under Help."));
     connect(note.addButton(tr("Take the tour")), &QPushButton::clicked, this, &Tour::begin);
     note.addButton(tr("Not now"));
+    // Who formulates by herself is not asked any longer.
+    connect(&window_.document(), &FormulaDocument::changed, this, [this] {
+        if (step_ == 0 && !isFresh(window_.document()))
+            window_.notes().over(ofTour);
+    });
 }
 
 void Tour::begin()
