@@ -6,7 +6,6 @@
 #include "app/workshop.h"
 #include "document/settings_file.h"
 #include "pages/facts_page.h"
-#include "storage/json_cursor.h"
 #include "storage/whole_file.h"
 #include "words/refusal_words.h"
 
@@ -137,24 +136,16 @@ void BackupActions::keepSettings(const QString& path)
 
 void BackupActions::takeSettings(const QString& path)
 {
-    QByteArray bytes;
-    std::optional<FileFault> fault = readBytes(path, 8, bytes);
-    std::variant<SettingsFile, FileFault> read = SettingsFile{};
+    const auto read = readSettings(path);
+    const auto* file = std::get_if<SettingsFile>(&read);
+    const std::optional<FileFault> fault =
+        file ? workshop_.fittings().change([&](Fittings& now) { now = file->fittings; })
+             : std::optional(std::get<FileFault>(read));
     if (!fault) {
-        read = settingsFromJson(bytes);
-        if (const auto* bad = std::get_if<FileFault>(&read))
-            fault = *bad;
-    }
-    if (!fault) {
-        const SettingsFile& file = std::get<SettingsFile>(read);
-        fault = workshop_.fittings().change([&](Fittings& now) { now = file.fittings; });
-        if (!fault) {
-            QSettings settings;
-            putSettings(settings, file);
-        }
-    }
-    if (!fault)
+        QSettings settings;
+        putSettings(settings, *file);
         Q_EMIT settingsTaken();
+    }
     Q_EMIT said(fault ? words::fileFault(*fault)
                       : tr("The settings of %1 hold from now on; those of devices when Rhexion is "
                            "started next.")

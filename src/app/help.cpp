@@ -4,7 +4,6 @@
 #include "storage/program_files.h"
 
 #include <QApplication>
-#include <QLibrary>
 #include <QPointer>
 #include <QStandardPaths>
 #include <QVariant>
@@ -37,12 +36,10 @@ ManualWindow* openManual(const QString& page)
 {
     static QPointer<ManualWindow> window;
     if (!window) {
-        static QLibrary library(programLibrary(QStringLiteral("librhexion_manual")));
-        const auto make = reinterpret_cast<MakeManualWindow>(library.resolve(manualEntry));
-        if (!make) {
-            qWarning("%s", qPrintable(library.errorString()));
+        const auto make = reinterpret_cast<MakeManualWindow>(
+            programEntry(QStringLiteral("librhexion_manual"), manualEntry));
+        if (!make)
             return nullptr;
-        }
         window = make(programData(QStringLiteral("manual/rhexion.qch")),
                       QStandardPaths::writableLocation(QStandardPaths::CacheLocation));
         window->setAttribute(Qt::WA_QuitOnClose, false);

@@ -7,7 +7,6 @@
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFileInfo>
-#include <QLibrary>
 #include <QStandardPaths>
 
 namespace rhexion {
@@ -43,11 +42,9 @@ Door* Instance::door() const
 {
     if (door_)
         return door_.get();
-    static QLibrary library(programLibrary(QStringLiteral("librhexion_door")));
-    if (const auto make = reinterpret_cast<MakeDoor>(library.resolve(doorEntry)))
+    if (const auto make =
+            reinterpret_cast<MakeDoor>(programEntry(QStringLiteral("librhexion_door"), doorEntry)))
         door_.reset(make());
-    else
-        qWarning("%s", qPrintable(library.errorString()));
     return door_.get();
 }
 

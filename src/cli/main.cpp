@@ -69,12 +69,6 @@ std::variant<Formula, FileFault> readFormula(std::FILE* from)
     return formulaFromJson(file.read(qint64(formulaFileMegabytes) * 1024 * 1024 + 1));
 }
 
-int usage(const QString& why)
-{
-    put(stderr, CliText::tr("rhexion-cli: %1\nTry: rhexion-cli --help\n").arg(why));
-    return BadUsage;
-}
-
 // The maker's plan of heat out of her fittings; nothing where there are none, the fault said.
 std::optional<HeatPlan> usualPlan(const QString& fittings)
 {
@@ -216,7 +210,7 @@ int main(int argc, char** argv)
                        atMost,   bars,     cured,   mould,    left, pourAt,  within,
                        day,      large,    find,    format,   check});
     if (!parser.parse(app.arguments()))
-        return usage(parser.errorText());
+        return wrongUse(parser.errorText());
     if (parser.isSet(help)) {
         put(stdout, helpText());
         return Good;
@@ -227,13 +221,13 @@ int main(int argc, char** argv)
     }
     QStringList words = parser.positionalArguments();
     if (words.isEmpty())
-        return usage(
+        return wrongUse(
             CliText::tr("say what to do: reckon, sheet, materials, mould, scent, blend, water, "
                         "working, heat, day, journal, solve, parse or text."));
     const QString command = words.takeFirst();
     const auto habits = habitsWithUnit(parser.value(unit));
     if (!habits)
-        return usage(CliText::tr("--unit takes g, oz or lb."));
+        return wrongUse(CliText::tr("--unit takes g, oz or lb."));
 
     if (command == QLatin1String("materials"))
         return listMaterials(words.join(QLatin1Char(' ')), parser.isSet(json));
@@ -269,31 +263,31 @@ int main(int argc, char** argv)
             bool good = false;
             *into = QLocale::c().toDouble(parser.value(*option), &good);
             if (!good || !(**into > 0.0))
-                return usage(
+                return wrongUse(
                     CliText::tr("--%1 takes a number above 0.").arg(option->names().first()));
         }
         if (parser.isSet(atMost)) {
             bool good = false;
             options.atMost = parser.value(atMost).toInt(&good);
             if (!good || *options.atMost < 0)
-                return usage(CliText::tr("--at-most takes a whole number."));
+                return wrongUse(CliText::tr("--at-most takes a whole number."));
         }
         return runMakingCommand(command, words, options);
     }
     if (command != QLatin1String("reckon") && command != QLatin1String("sheet"))
-        return usage(CliText::tr("“%1” is not a command.").arg(command));
+        return wrongUse(CliText::tr("“%1” is not a command.").arg(command));
     if (words.size() != 1)
-        return usage(CliText::tr("%1 takes one formula file.").arg(command));
+        return wrongUse(CliText::tr("%1 takes one formula file.").arg(command));
     if (command == QLatin1String("reckon"))
         return reckonFile(words.first(), parser.isSet(json), parser.value(fittings),
                           Speech(*habits));
     if (!parser.isSet(pdf))
-        return usage(CliText::tr("sheet needs --pdf OUT."));
+        return wrongUse(CliText::tr("sheet needs --pdf OUT."));
     QStringList how;
     if (parser.isSet(day)) {
         const auto at = timeOfDay(parser.value(pourAt));
         if (!at)
-            return usage(CliText::tr("--pour-at takes a time such as 15:00."));
+            return wrongUse(CliText::tr("--pour-at takes a time such as 15:00."));
         how << (parser.isSet(large) ? QStringLiteral("day-large") : QStringLiteral("day"))
             << QString::number(*at);
     } else if (parser.isSet(working))

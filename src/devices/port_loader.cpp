@@ -1,17 +1,14 @@
 #include "devices/port_loader.h"
-#include "storage/program_files.h"
 
-#include <QLibrary>
+#include "storage/program_files.h"
 
 namespace rhexion::devices {
 
 const ports::Entry* portLibrary()
 {
     static const ports::Entry* const entry = []() -> const ports::Entry* {
-        QLibrary library(programLibrary(QStringLiteral("librhexion_ports")));
-        const auto make = reinterpret_cast<ports::EntryFunction>(library.resolve(ports::entryName));
-        if (!make)
-            qWarning("%s", qPrintable(library.errorString()));
+        const auto make = reinterpret_cast<ports::EntryFunction>(
+            programEntry(QStringLiteral("librhexion_ports"), ports::entryName));
         return make ? make() : nullptr;
     }();
     return entry;

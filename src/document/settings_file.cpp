@@ -87,6 +87,14 @@ std::variant<SettingsFile, FileFault> settingsFromJson(const QByteArray& bytes)
     return out;
 }
 
+std::variant<SettingsFile, FileFault> readSettings(const QString& path)
+{
+    QByteArray bytes;
+    if (auto fault = readBytes(path, megabytes, bytes))
+        return *std::move(fault);
+    return settingsFromJson(bytes);
+}
+
 void putSettings(QSettings& settings, const SettingsFile& file)
 {
     for (const QString& key : settings.allKeys())

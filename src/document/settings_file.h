@@ -18,6 +18,7 @@ struct SettingsFile {
 QByteArray settingsToJson(const QSettings& settings, const Fittings& fittings);
 // Refused with the place: another format, a newer version, a name or value that is none of these.
 std::variant<SettingsFile, FileFault> settingsFromJson(const QByteArray& bytes);
+std::variant<SettingsFile, FileFault> readSettings(const QString& path);
 void putSettings(QSettings& settings, const SettingsFile& file);
 
 } // namespace rhexion

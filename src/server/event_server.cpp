@@ -74,7 +74,8 @@ QStringList schema()
                        " at bigint NOT NULL,"
                        " zone integer NOT NULL,"
                        " kind text NOT NULL CHECK (length(kind) <= 60),"
-                       " data text NOT NULL CHECK (length(data) <= 4000000))"),
+                       " data text NOT NULL CHECK (length(data) <= %1))")
+            .arg(longestData),
         QStringLiteral("CREATE OR REPLACE FUNCTION rhexion.stays() RETURNS trigger AS $$"
                        " BEGIN RAISE EXCEPTION 'events are not edited'; END $$ LANGUAGE plpgsql"),
         QStringLiteral("CREATE OR REPLACE TRIGGER event_stays BEFORE UPDATE OR DELETE ON"

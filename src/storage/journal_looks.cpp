@@ -5,6 +5,7 @@
 #include "storage/journal.h"
 
 #include <algorithm>
+#include <limits>
 #include <set>
 
 namespace rhexion {
@@ -151,34 +152,28 @@ Journal::Result<MaterialHistory> Journal::history(const QString& material) const
 
 Journal::Result<QList<PatternCount>> Journal::patternCounts(const QString& outcome) const
 {
-    const auto all = everyBatch();
-    if (const auto* fault = std::get_if<FileFault>(&all))
+    // Nothing written of a batch is not nothing seen.
+    const auto read = told(std::numeric_limits<int>::max());
+    if (const auto* fault = std::get_if<FileFault>(&read))
         return *fault;
+    const auto& every = std::get<std::vector<ToldBatch>>(read);
     std::map<std::string, PatternCount> counts;
-    int told = 0, toldWith = 0;
-    for (const Batch& batch : std::get<QList<Batch>>(all)) {
-        if (!isTold(batch))
-            continue; // nothing written of it is not nothing seen
-        const std::vector<std::string> facts = factsOf(batch);
-        const bool had = std::ranges::find(facts, outcome.toStdString()) != facts.end();
-        ++told;
+    int toldWith = 0;
+    for (const ToldBatch& batch : every) {
+        const bool had = std::ranges::binary_search(batch.facts, outcome.toStdString());
         toldWith += had ? 1 : 0;
-        std::set<std::string> inputs;
-        for (const std::string& fact : facts)
-            if (isInput(fact))
-                inputs.insert(fact);
-        for (const QString& id : materialsOf(batch))
-            inputs.insert("with:" + id.toStdString());
-        for (const std::string& input : inputs) {
-            PatternCount& c = counts[input];
-            c.fact = input;
+        for (const std::string& fact : batch.facts) {
+            if (!isInput(fact))
+                continue;
+            PatternCount& c = counts[fact];
+            c.fact = fact;
             ++c.with;
             c.withOutcome += had ? 1 : 0;
         }
     }
     QList<PatternCount> out;
     for (auto& [fact, c] : counts) {
-        c.without = told - c.with;
+        c.without = int(every.size()) - c.with;
         c.withoutOutcome = toldWith - c.withOutcome;
         out.append(std::move(c));
     }

@@ -34,6 +34,32 @@ QString keyOf(const WeighTarget& target)
     return QStringLiteral("%1:%2").arg(int(target.what)).arg(target.line);
 }
 
+Event eventFrom(const QSqlQuery& row)
+{
+    Event event{row.value(0).toString().toStdString(),
+                row.value(1).toString().toStdString(),
+                row.value(2).toString().toStdString(),
+                row.value(3).toLongLong(),
+                row.value(4).toLongLong(),
+                row.value(5).toInt(),
+                {}};
+    const QString kind = row.value(6).toString();
+    auto what = happeningFrom(kind, row.value(7).toString().toUtf8());
+    if (std::holds_alternative<FileFault>(what))
+        event.what = Unreadable{kind.toStdString()};
+    else
+        event.what = std::get<Happening>(std::move(what));
+    return event;
+}
+
+// In the order all benches share, what has no place there yet coming last.
+QString selectEvents(const char* where)
+{
+    return QStringLiteral("SELECT id, batch, bench, seq, at, zone, kind, data FROM %1 %2"
+                          " ORDER BY passed.place IS NULL, passed.place, seq")
+        .arg(QLatin1String(eventsPlaced), QLatin1String(where));
+}
+
 Done oneDraw(QSqlDatabase& db, const std::string& batch, const QString& target,
              const Material& material)
 {
@@ -200,23 +226,25 @@ std::optional<FileFault> refold(QSqlDatabase& db, const Batch& batch)
     return keepBars(db, batch);
 }
 
-std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
+std::variant<QList<Event>, FileFault> eventsOf(const QSqlDatabase& db, const QString& batch)
 {
     QSqlQuery query(db);
     query.setForwardOnly(true);
-    if (auto fault = SqliteFile::run(
-            query,
-            qPrintable(QStringLiteral("SELECT %1 FROM %2 WHERE batch = ? ORDER BY %3")
-                           .arg(QLatin1String(eventColumns), QLatin1String(eventsPlaced),
-                                QLatin1String(eventOrder))),
-            {id}))
-        return fault;
-    std::vector<Event> events;
+    if (auto fault = SqliteFile::run(query, qPrintable(selectEvents("WHERE batch = ?")), {batch}))
+        return *std::move(fault);
+    QList<Event> out;
     while (query.next())
-        events.push_back(eventFrom(query));
-    query.finish();
-    const auto batch = fold(events);
+        out.append(eventFrom(query));
+    return out;
+}
+
+std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
+{
+    const auto events = eventsOf(db, id);
+    if (const auto* fault = std::get_if<FileFault>(&events))
+        return *fault;
     // Without a beginning that can be read there is nothing to fold.
+    const auto batch = fold(std::get<QList<Event>>(events));
     return batch ? refold(db, *batch) : std::nullopt;
 }
 
@@ -314,10 +342,7 @@ Done fromEvents(QSqlDatabase& db, Done (*take)(QSqlDatabase&, const Event&))
 {
     QSqlQuery query(db);
     query.setForwardOnly(true);
-    query.prepare(QStringLiteral("SELECT %1 FROM %2 ORDER BY %3")
-                      .arg(QLatin1String(eventColumns), QLatin1String(eventsPlaced),
-                           QLatin1String(eventOrder)));
-    if (auto fault = SqliteFile::run(query))
+    if (auto fault = SqliteFile::run(query, qPrintable(selectEvents("")), {}))
         return fault;
     QStringList folded; // once each, when all of it is there
     while (query.next()) {
@@ -354,19 +379,15 @@ std::optional<FileFault> rebuildBatch(QSqlDatabase& db, const QString& id)
           "DELETE FROM draw WHERE batch = ?", "DELETE FROM batch WHERE id = ?"})
         if (auto fault = run(db, sql, {id}))
             return fault;
-    QSqlQuery query(db);
-    query.setForwardOnly(true);
-    query.prepare(QStringLiteral("SELECT %1 FROM %2 WHERE batch = ? ORDER BY %3")
-                      .arg(QLatin1String(eventColumns), QLatin1String(eventsPlaced),
-                           QLatin1String(eventOrder)));
-    query.addBindValue(id);
-    if (auto fault = SqliteFile::run(query))
-        return fault;
-    while (query.next())
-        if (auto fault = takeIn(db, eventFrom(query)))
+    const auto read = eventsOf(db, id);
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        return *fault;
+    const auto& events = std::get<QList<Event>>(read);
+    for (const Event& event : events)
+        if (auto fault = takeIn(db, event))
             return fault;
-    query.finish();
-    return refold(db, id);
+    const auto batch = fold(events);
+    return batch ? refold(db, *batch) : std::nullopt;
 }
 
 std::optional<FileFault> rebuild(QSqlDatabase& db)
@@ -379,24 +400,6 @@ std::optional<FileFault> rebuild(QSqlDatabase& db)
         return fault;
     return transaction.keep() ? std::nullopt
                               : std::optional(FileFault{FileFault::Code::CannotWrite, {}, {}});
-}
-
-Event eventFrom(const QSqlQuery& row)
-{
-    Event event{row.value(0).toString().toStdString(),
-                row.value(1).toString().toStdString(),
-                row.value(2).toString().toStdString(),
-                row.value(3).toLongLong(),
-                row.value(4).toLongLong(),
-                row.value(5).toInt(),
-                {}};
-    const QString kind = row.value(6).toString();
-    auto what = happeningFrom(kind, row.value(7).toString().toUtf8());
-    if (std::holds_alternative<FileFault>(what))
-        event.what = Unreadable{kind.toStdString()};
-    else
-        event.what = std::get<Happening>(std::move(what));
-    return event;
 }
 
 } // namespace rhexion::tables

@@ -31,12 +31,9 @@ std::optional<FileFault> rebuildBatch(QSqlDatabase& db, const QString& batch);
 // Makes those of refold() anew for every batch, within a transaction that is open.
 std::optional<FileFault> refoldAll(QSqlDatabase& db);
 
-// One row of event; Unreadable where its data cannot be read. Columns: id, batch, bench, seq, at,
-// zone, kind, data.
-// In the order all benches share, what has no place there yet coming last.
+// Every event with the place it has among all benches, if it has one yet.
 inline constexpr auto eventsPlaced = "event LEFT JOIN passed ON passed.event = event.id";
-inline constexpr auto eventOrder = "passed.place IS NULL, passed.place, seq";
-inline constexpr auto eventColumns = "id, batch, bench, seq, at, zone, kind, data";
-Event eventFrom(const QSqlQuery& row);
+// Those of one batch, in the order all benches share; Unreadable where the data cannot be read.
+std::variant<QList<Event>, FileFault> eventsOf(const QSqlDatabase& db, const QString& batch);
 
 } // namespace rhexion::tables

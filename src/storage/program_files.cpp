@@ -2,6 +2,7 @@
 
 #include <QCoreApplication>
 #include <QFileInfo>
+#include <QLibrary>
 
 namespace rhexion {
 
@@ -22,6 +23,15 @@ QString found(const QString& name, const char* installed, const QString& ending)
 QString programLibrary(const QString& name)
 {
     return found(name, RHEXION_LIBRARIES, QStringLiteral(".so"));
+}
+
+QFunctionPointer programEntry(const QString& library, const char* entry)
+{
+    QLibrary loaded(programLibrary(library)); // it stays loaded without this
+    const QFunctionPointer found = loaded.resolve(entry);
+    if (!found)
+        qWarning("%s", qPrintable(loaded.errorString()));
+    return found;
 }
 
 QString programData(const QString& name)

@@ -138,18 +138,10 @@ Journal::Done SqliteJournal::append(const QList<Event>& events)
 
 Journal::Result<QList<Event>> SqliteJournal::events(const QString& batch) const
 {
-    QSqlQuery query(database());
-    query.setForwardOnly(true);
-    query.prepare(QStringLiteral("SELECT %1 FROM %2 WHERE batch = ? ORDER BY %3")
-                      .arg(QLatin1String(tables::eventColumns), QLatin1String(tables::eventsPlaced),
-                           QLatin1String(tables::eventOrder)));
-    query.addBindValue(batch);
-    if (auto fault = placed(SqliteFile::run(query)))
-        return *std::move(fault);
-    QList<Event> out;
-    while (query.next())
-        out.append(tables::eventFrom(query));
-    return out;
+    auto read = tables::eventsOf(database(), batch);
+    if (auto* fault = std::get_if<FileFault>(&read))
+        return *placed(std::move(*fault));
+    return std::get<QList<Event>>(std::move(read));
 }
 
 Journal::Result<QList<BatchSummary>> SqliteJournal::summaries(const char* which,

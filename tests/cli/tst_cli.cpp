@@ -4,11 +4,11 @@
 #include "core/advice/reckon.h"
 #include "support/built.h"
 #include "support/files.h"
+#include "support/ran.h"
 
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
-#include <QProcess>
 #include <QProcessEnvironment>
 #include <QRegularExpression>
 #include <QStandardPaths>
@@ -19,28 +19,18 @@ using namespace rhexion::test;
 
 namespace {
 
-struct Run {
-    int code = -1;
-    QByteArray out;
-    QByteArray err;
-};
-
-Run run(const QString& program, const QStringList& args)
+// As on a machine with no display.
+Ran runBare(const QString& program, const QStringList& args)
 {
-    QProcess process;
     QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
     for (const char* name : {"DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"})
         environment.remove(QString::fromLatin1(name));
-    process.setProcessEnvironment(environment);
-    process.start(program, args);
-    if (!process.waitForFinished(60000) || process.exitStatus() != QProcess::NormalExit)
-        return {};
-    return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
+    return test::run(program, args, environment);
 }
 
-Run cli(const QStringList& args)
+Ran cli(const QStringList& args)
 {
-    return run(built("rhexion-cli"), args);
+    return runBare(built("rhexion-cli"), args);
 }
 
 } // namespace
@@ -186,7 +176,7 @@ private Q_SLOTS:
         QFETCH(QStringList, args);
         QFETCH(int, code);
         QFETCH(QString, says);
-        const Run r = cli(args);
+        const Ran r = cli(args);
         QCOMPARE(r.code, code);
         QVERIFY2((code == 0 ? r.out : r.err).contains(says.toUtf8()), (r.out + r.err).constData());
         QVERIFY2(code != 0 || r.err.isEmpty(), r.err.constData());
@@ -196,7 +186,7 @@ private Q_SLOTS:
     void jsonIsTheCoresResult()
     {
         for (const char* name : demoNames) {
-            const Run r = cli({"reckon", demoPath(name), "--json"});
+            const Ran r = cli({"reckon", demoPath(name), "--json"});
             QCOMPARE(r.code, 0);
             const QJsonObject root = QJsonDocument::fromJson(r.out).object();
             const auto core = std::get<Reckoning>(reckon(demo(name)));
@@ -218,10 +208,10 @@ private Q_SLOTS:
     {
         const QString big = dir_.filePath(QStringLiteral("big.txt"));
         QVERIFY(put(big, QByteArray(1'000'001, 'x')));
-        const Run refused = cli({"parse", big});
+        const Ran refused = cli({"parse", big});
         QCOMPARE(refused.code, 1);
         QVERIFY2(refused.err.contains("1 MB"), refused.err.constData());
-        const Run no = cli({"solve", demoPath(demoNames[0]), "--wish", "lauric-myristic 60..",
+        const Ran no = cli({"solve", demoPath(demoNames[0]), "--wish", "lauric-myristic 60..",
                             "--wish", "iodine 80..", "--json"});
         QCOMPARE(no.code, 1);
         const QJsonObject json = QJsonDocument::fromJson(no.out).object();
@@ -243,7 +233,7 @@ private Q_SLOTS:
         QVERIFY2(!toText.isEmpty() && !info.isEmpty(), "poppler-utils is missing");
         for (const char* name : demoNames) {
             const QString pdf = dir_.filePath(QStringLiteral("sheet.pdf"));
-            const Run r = cli({"sheet", demoPath(name), "--pdf", pdf});
+            const Ran r = cli({"sheet", demoPath(name), "--pdf", pdf});
             QVERIFY2(r.code == 0, r.err.constData());
             QCOMPARE(QRegularExpression("Pages:\\s+(\\d+)")
                          .match(QString::fromUtf8(run(info, {pdf}).out))

@@ -1,29 +1,18 @@
 // Installed under a prefix of its own, the programs find what belongs to them, and manual pages,
 // completions and desktop files say what the programs do.
+#include "support/ran.h"
+
 #include <QTest>
 
-#include <QDirIterator>
-#include <QProcess>
+#include <QFile>
+#include <QFileInfo>
+
 #include <QRegularExpression>
 #include <QTemporaryDir>
 
+using namespace rhexion::test;
+
 namespace {
-
-struct Ran {
-    int code = -1;
-    QString out;
-    QString err;
-};
-
-Ran run(const QString& program, const QStringList& arguments)
-{
-    QProcess process;
-    process.start(program, arguments);
-    process.waitForFinished(60000);
-    return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -1,
-            QString::fromUtf8(process.readAllStandardOutput()),
-            QString::fromUtf8(process.readAllStandardError())};
-}
 
 QString source(const QString& name)
 {
@@ -52,7 +41,7 @@ private Q_SLOTS:
     void initTestCase()
     {
         const Ran done = run("cmake", {"--install", RHEXION_BUILD_DIR, "--prefix", dir_.path()});
-        QVERIFY2(done.code == 0, qPrintable(done.err));
+        QVERIFY2(done.code == 0, done.err.constData());
     }
 
     void programsFindTheirParts()
@@ -60,7 +49,7 @@ private Q_SLOTS:
         // The foods table is under share; "raw" is only there.
         const Ran foods = run(in("bin/rhexion-cli"), {"materials", "quinces"});
         QCOMPARE(foods.code, 0);
-        QVERIFY2(foods.out.contains("Quinces, raw"), qPrintable(foods.out));
+        QVERIFY2(foods.out.contains("Quinces, raw"), foods.out.constData());
         // Solving loads nothing, the sheet is another program, the window loads the rest.
         const QString formula = source("data/demo/quince-buttermilk-loaf.rhexion");
         QFile file(in("loaf.rhexion"));
@@ -68,13 +57,13 @@ private Q_SLOTS:
         file.close();
         const Ran sheet =
             run(in("bin/rhexion-cli"), {"sheet", file.fileName(), "--pdf", in("s.pdf")});
-        QVERIFY2(sheet.code == 0 && QFileInfo(in("s.pdf")).size() > 1000, qPrintable(sheet.err));
+        QVERIFY2(sheet.code == 0 && QFileInfo(in("s.pdf")).size() > 1000, sheet.err.constData());
         const Ran pictures = run(in("bin/rhexion"), {"--shots", in("shots")});
-        QVERIFY2(pictures.code == 0, qPrintable(pictures.err));
-        QVERIFY2(!pictures.err.contains("librhexion"), qPrintable(pictures.err));
+        QVERIFY2(pictures.code == 0, pictures.err.constData());
+        QVERIFY2(!pictures.err.contains("librhexion"), pictures.err.constData());
         QVERIFY(QFile::exists(in("shots/heat-jug.png"))); // drawn by a library that is loaded
         const Ran door = run(in("bin/rhexion"), {"--time-to-paint"});
-        QVERIFY2(door.code == 0 && !door.err.contains("librhexion"), qPrintable(door.err));
+        QVERIFY2(door.code == 0 && !door.err.contains("librhexion"), door.err.constData());
     }
 
     // Of each program what its help says is in its manual page and, but for devices, completed.
@@ -100,7 +89,7 @@ private Q_SLOTS:
         QVERIFY2((options - pages).isEmpty(), qPrintable((options - pages).values().join(' ')));
         const Ran page = run("man", {"--warnings", "-l", "-Tutf8",
                                      dir_.filePath("share/man/man1/" + program + ".1.gz")});
-        QVERIFY2(page.code == 0 && page.err.isEmpty(), qPrintable(page.err));
+        QVERIFY2(page.code == 0 && page.err.isEmpty(), page.err.constData());
         if (completion.isEmpty())
             return;
         const QSet<QString> completed = longOptions(source("packaging/completion/" + completion));
@@ -132,8 +121,8 @@ private Q_SLOTS:
                            " _rhexion_cli; echo ${COMPREPLY[@]}")
                 .arg(in("share/bash-completion/completions/rhexion-cli"), words);
         const Ran shell = run("bash", {"-c", script});
-        QCOMPARE(shell.out.trimmed(), completed);
-        QCOMPARE(shell.err, QString());
+        QCOMPARE(QString::fromUtf8(shell.out).trimmed(), completed);
+        QCOMPARE(shell.err, QByteArray());
     }
 
     void desktopFiles()
@@ -141,11 +130,11 @@ private Q_SLOTS:
         const QString id = QStringLiteral("org.rhexion.Rhexion");
         const QString entry = dir_.filePath("share/applications/" + id + ".desktop");
         const Ran desktop = run("desktop-file-validate", {entry});
-        QVERIFY2(desktop.code == 0 && desktop.out.isEmpty(), qPrintable(desktop.out));
+        QVERIFY2(desktop.code == 0 && desktop.out.isEmpty(), desktop.out.constData());
         const Ran told =
             run("appstreamcli",
                 {"validate", "--no-net", dir_.filePath("share/metainfo/" + id + ".metainfo.xml")});
-        QVERIFY2(told.code == 0, qPrintable(told.out));
+        QVERIFY2(told.code == 0, told.out.constData());
         // One name everywhere: the entry opens the type that the pattern gives, by the icon there
         // is.
         const QString mime = source("packaging/desktop/" + id + ".mime.xml");

@@ -11,8 +11,6 @@
 #include <QPushButton>
 #include <QSettings>
 
-#include <array>
-
 namespace rhexion {
 
 namespace {

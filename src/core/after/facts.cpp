@@ -34,18 +34,28 @@ std::string band(const char* name, double value, double low, double high)
     return std::string(name) + (value < low ? ":low" : value > high ? ":high" : ":middle");
 }
 
+// Bands as makers speak of them: a lean or a rich bar, a strong or a weak lye (common practice, no
+// source).
+std::vector<std::string> settings(const Formula& formula, std::optional<double> superfat,
+                                  std::optional<double> strength)
+{
+    std::vector<std::string> out{formula.cooks() ? "process:hot" : "process:cold"};
+    if (superfat)
+        out.push_back(band("superfat", *superfat, 0.03, 0.08));
+    if (strength)
+        out.push_back(band("strength", *strength, 0.28, 0.36));
+    if (formula.handling.gel != GelPlan::NotKnown)
+        out.push_back(std::string("gel:") + codeOf(formula.handling.gel));
+    return out;
+}
+
 } // namespace
 
 std::vector<std::string> settingsOf(const Formula& formula, const Account& account)
 {
-    std::vector<std::string> out{formula.cooks() ? "process:hot" : "process:cold"};
-    if (account.superfatTrue)
-        out.push_back(band("superfat", *account.superfatTrue, 0.03, 0.08));
-    if (account.pure.strength > 0.0)
-        out.push_back(band("strength", account.pure.strength, 0.28, 0.36));
-    if (formula.handling.gel != GelPlan::NotKnown)
-        out.push_back(std::string("gel:") + codeOf(formula.handling.gel));
-    return out;
+    const double strength = account.pure.strength;
+    return settings(formula, account.superfatTrue,
+                    strength > 0.0 ? std::optional(strength) : std::nullopt);
 }
 
 std::vector<std::string> jarsAndMouldsOf(const Formula& formula)
@@ -78,20 +88,14 @@ std::vector<std::string> factsOf(const Batch& batch)
     }
     if (accountOf(bowl.formula, bowl.amounts).potassium.pureGrams > 0.0)
         out.insert("kind:potassium-hydroxide");
-    out.insert(batch.formula.cooks() ? "process:hot" : "process:cold");
-    if (batch.formula.handling.gel != GelPlan::NotKnown)
-        out.insert(std::string("gel:") + codeOf(batch.formula.handling.gel));
+    const auto& made = batch.made;
+    for (std::string& setting : settings(batch.formula, made ? made->superfat : std::nullopt,
+                                         made ? std::optional(made->strength) : std::nullopt))
+        out.insert(std::move(setting));
     if (batch.formula.pair)
         out.insert("pair:" + batch.formula.pair->batch);
     if (batch.formula.portions.size() > 1)
         out.insert("split");
-    if (const auto& made = batch.made) {
-        // Bands as makers speak of them: a lean or a rich bar, a strong or a weak lye (common
-        // practice, no source).
-        if (made->superfat)
-            out.insert(band("superfat", *made->superfat, 0.03, 0.08));
-        out.insert(band("strength", made->strength, 0.28, 0.36));
-    }
     if (const auto joined = batch.moments().joined) {
         double sum = 0.0;
         int count = 0;
