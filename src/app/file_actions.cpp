@@ -32,6 +32,7 @@ FileActions::FileActions(FormulaDocument& document, QWidget& window)
     connect(&watcher_, &QFileSystemWatcher::fileChanged, &look_, qOverload<>(&QTimer::start));
     connect(&look_, &QTimer::timeout, this, &FileActions::lookAtDisk);
     connect(&document_, &FormulaDocument::pathChanged, this, &FileActions::watch);
+    watch();
 }
 
 void FileActions::watch()

@@ -1,5 +1,7 @@
 #include "app/habits_menu.h"
 
+#include "words/translation.h"
+
 #include <QActionGroup>
 #include <QMenu>
 #include <QSettings>
@@ -54,6 +56,23 @@ void HabitsMenu::addTo(QMenu& menu)
                     &Habits::decimalMark);
     addChoice<Paper>(*menu.addMenu(tr("Paper")),
                      {{tr("A4"), Paper::A4}, {tr("Letter"), Paper::Letter}}, &Habits::paper);
+    // Under its own name, so that who does not read this one finds hers.
+    QMenu* languages = menu.addMenu(tr("Language"));
+    auto* group = new QActionGroup(languages);
+    const auto add = [&](const QString& name, const QString& code) {
+        QAction* action = languages->addAction(name, this, [this, code] {
+            if (QSettings().value(QStringLiteral("language")).toString() != code)
+                Q_EMIT languageWanted(code);
+        });
+        action->setCheckable(true);
+        group->addAction(action);
+        connect(languages, &QMenu::aboutToShow, action, [action, code] {
+            action->setChecked(QSettings().value(QStringLiteral("language")).toString() == code);
+        });
+    };
+    add(tr("As this computer has it"), {});
+    for (const auto& [code, name] : shippedLanguages())
+        add(name, code);
 }
 
 } // namespace rhexion

@@ -1,5 +1,5 @@
-// How figures are said, in the menu: unit of mass, temperature, decimal mark, paper. Kept in the
-// settings as soon as it is chosen.
+// How things are said, in the menu: unit of mass, temperature, decimal mark, paper, language. Kept
+// in the settings as soon as it is chosen.
 #pragma once
 
 #include <QObject>
@@ -21,6 +21,7 @@ public:
 
 Q_SIGNALS:
     void changed();
+    void languageWanted(const QString& code); // empty: the system's; kept by who speaks it
 
 private:
     template <class Value>

@@ -72,6 +72,9 @@ struct Options {
                                  "Main", "Write a picture of every main view to a folder and end."),
                              "folder"};
     QCommandLineOption dark{"dark", QCoreApplication::translate("Main", "Use dark colours.")};
+    QCommandLineOption language{
+        "language", QCoreApplication::translate("Main", "Take the pictures in this language."),
+        "code"};
     QCommandLineOption timing{"time-to-paint"};
 
     Options()
@@ -81,7 +84,7 @@ struct Options {
         parser.addHelpOption();
         parser.addVersionOption();
         timing.setFlags(QCommandLineOption::HiddenFromHelp);
-        parser.addOptions({demo, shots, dark, timing});
+        parser.addOptions({demo, shots, dark, language, timing});
         parser.addPositionalArgument(
             "file",
             QCoreApplication::translate("Main", "Formulas to open, each in a window of its own."),
@@ -136,13 +139,13 @@ int main(int argc, char** argv)
     QCoreApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
     if (asksForWordsOnly(argc, argv)) {
         QCoreApplication app(argc, argv);
-        installTranslation(app);
+        speakLanguage(app, Windows::chosenLanguage());
         Options options;
         options.parser.process(app); // says them and ends
         return 0;
     }
     QApplication app(argc, argv);
-    installTranslation(app);
+    speakLanguage(app, Windows::chosenLanguage());
     Options options;
     options.parser.process(app);
     const QCommandLineParser& parser = options.parser;
@@ -157,7 +160,9 @@ int main(int argc, char** argv)
         // Pictures must not depend on, or touch, anybody's own settings.
         QSettings::setDefaultFormat(QSettings::IniFormat);
         QSettings::setPath(QSettings::IniFormat, QSettings::UserScope, scratch.path());
-        QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
+        speakLanguage(app, parser.value(options.language));
+        if (QLocale().language() == QLocale::English || QLocale().language() == QLocale::C)
+            QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
     } else
         takeOverOldSettings();
     Look look = Look::read(QSettings());

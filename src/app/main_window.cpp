@@ -77,8 +77,46 @@ MainWindow::MainWindow(std::unique_ptr<Workshop> own, const std::optional<Formul
     own_ = std::move(own);
 }
 
+namespace {
+
+FormulaDocument* freshDocument(Workshop& workshop, const std::optional<Formula>& first)
+{
+    auto* document = new FormulaDocument;
+    document->setWords(words::lexicon());
+    if (first)
+        document->reset(*first, {});
+    else if (workshop.way().settings())
+        document->reset(workshop.way().fresh(), {});
+    return document;
+}
+
+} // namespace
+
 MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
-    : workshop_(workshop), clock_(workshop.clock()), document_(new FormulaDocument(this)),
+    : MainWindow(workshop, freshDocument(workshop, first))
+{
+}
+
+MainWindow::MainWindow(Workshop& workshop, MainWindow& before)
+    : MainWindow(workshop, before.document_)
+{
+    document_->setWords(words::lexicon());
+    bench_->setHeldBack(before.bench_->heldBack());
+    heat_->resume();
+    if (document_->isDirty())
+        autosave_->writeNow();
+    const QString batch =
+        before.make_ && before.make_->batch() ? before.make_->batch()->batch() : QString();
+    if (!batch.isEmpty()) {
+        before.make_->setBatch(nullptr);
+        workshop_.endMaking(batch);
+        takeUp(batch);
+    }
+    goTo(before.place());
+}
+
+MainWindow::MainWindow(Workshop& workshop, FormulaDocument* document)
+    : workshop_(workshop), clock_(workshop.clock()), document_(document),
       autosave_(new Autosave(*document_, workshop.recoveryFolder(), this)),
       files_(new FileActions(*document_, *this)), sheets_(new SheetActions(*document_, *this)),
       copies_(new CopyActions([this] { return copyable(); }, *this)),
@@ -86,12 +124,8 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
       habitsMenu_(new HabitsMenu(this)), lookMenu_(new LookMenu(this)), stock_(&workshop.stock())
 {
     installSpokenRoles();
-    document_->setWords(words::lexicon());
+    document_->setParent(this);
     setAcceptDrops(true);
-    if (first)
-        document_->reset(*first, {});
-    else if (workshop.way().settings())
-        document_->reset(workshop.way().fresh(), {});
     auto* centre = new QWidget(this);
     centre->setObjectName(QStringLiteral("page"));
     notes_ = new NoteColumn(centre);
@@ -163,6 +197,7 @@ MainWindow::MainWindow(Workshop& workshop, const std::optional<Formula>& first)
     connect(lookMenu_, &LookMenu::said, this,
             [this](const QString& text) { banner().show(Banner::Tone::Fine, text); });
     connect(habitsMenu_, &HabitsMenu::changed, this, &MainWindow::speakAnew);
+    connect(habitsMenu_, &HabitsMenu::languageWanted, &workshop_, &Workshop::languageWanted);
     connect(document_, &FormulaDocument::changed, this, &MainWindow::retitle);
     connect(document_, &FormulaDocument::dirtyChanged, this, &MainWindow::retitle);
     connect(document_, &FormulaDocument::pathChanged, this, &MainWindow::retitle);
@@ -393,6 +428,12 @@ void MainWindow::goTo(Place place)
         bench_->focusTyping();
     if (place == ShelfPlace)
         shelfPage().start();
+}
+
+MainWindow::Place MainWindow::place() const
+{
+    const auto at = std::ranges::find_if(rail_, &QToolButton::isChecked);
+    return at == rail_.end() ? Bench : Place(at - rail_.begin());
 }
 
 void MainWindow::setHabits(const Habits& habits)

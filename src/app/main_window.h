@@ -49,6 +49,9 @@ public:
     // A window with a workshop of its own.
     MainWindow(const Places& places, const Clock& clock,
                const std::optional<Formula>& first = std::nullopt);
+    // In place of another, which is left empty and is to be deleted: its formula with its history,
+    // its place and the batch in its making go on here.
+    MainWindow(Workshop& workshop, MainWindow& before);
     ~MainWindow() override;
 
     enum Place { Bench, HeatPlace, Make, JournalPlace, ShelfPlace };
@@ -99,6 +102,8 @@ protected:
 
 private:
     MainWindow(std::unique_ptr<Workshop> own, const std::optional<Formula>& first);
+    MainWindow(Workshop& workshop, FormulaDocument* document);
+    Place place() const;
     // main_window_menu.cpp
     void buildMenu();
     void buildEditMenu();

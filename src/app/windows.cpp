@@ -2,6 +2,7 @@
 
 #include "app/file_actions.h"
 #include "document/formula_document.h"
+#include "words/translation.h"
 
 #include <QApplication>
 #include <QFileInfo>
@@ -12,6 +13,7 @@ namespace rhexion {
 namespace {
 
 const QString sessionKey = QStringLiteral("session/files");
+const QString languageKey = QStringLiteral("language");
 constexpr int mostRestored = 12;
 
 } // namespace
@@ -22,10 +24,12 @@ Windows::Windows(Workshop& workshop, QObject* parent) : QObject(parent), worksho
         MainWindow* window = open(path);
         window->show();
     });
+    connect(&workshop_, &Workshop::languageWanted, this, &Windows::speak);
 }
 
 Windows::~Windows()
 {
+    qDeleteAll(leaving_);
     for (MainWindow* window : all())
         delete window;
 }
@@ -33,11 +37,19 @@ Windows::~Windows()
 MainWindow* Windows::open(const QString& path, const std::optional<Formula>& first)
 {
     auto* window = new MainWindow(workshop_, first);
-    window->setAttribute(Qt::WA_DeleteOnClose);
     window->fitScreen();
     // Beside the last one, not on top of it.
     if (const QList<MainWindow*> others = all(); !others.isEmpty())
         window->move(others.last()->pos() + QPoint(32, 32));
+    adopt(window);
+    if (!path.isEmpty())
+        window->files().openPath(path);
+    return window;
+}
+
+void Windows::adopt(MainWindow* window)
+{
+    window->setAttribute(Qt::WA_DeleteOnClose);
     windows_.append(window);
     connect(window, &MainWindow::quitting, this, [this] {
         keepSession();
@@ -50,9 +62,33 @@ MainWindow* Windows::open(const QString& path, const std::optional<Formula>& fir
         if (!quitting_ && all().size() == 1)
             keepSession();
     });
-    if (!path.isEmpty())
-        window->files().openPath(path);
-    return window;
+}
+
+void Windows::speak(const QString& language)
+{
+    QSettings().setValue(languageKey, language);
+    speakLanguage(*qApp, language);
+    workshop_.speakAnew();
+    buildAnew();
+}
+
+QString Windows::chosenLanguage()
+{
+    return QSettings().value(languageKey).toString();
+}
+
+void Windows::buildAnew()
+{
+    for (MainWindow* old : all()) {
+        auto* window = new MainWindow(workshop_, *old);
+        adopt(window);
+        window->restoreGeometry(old->saveGeometry());
+        old->isMaximized() ? window->showMaximized() : window->show();
+        old->hide();
+        old->deleteLater(); // one of its own menus may have asked for this
+        windows_.removeAll(old);
+        leaving_.append(old);
+    }
 }
 
 void Windows::bring(const QStringList& paths)

@@ -47,6 +47,11 @@ Workshop::~Workshop()
         journal_->keepGoodCopy();
 }
 
+void Workshop::speakAnew()
+{
+    stock_->setSearchRules(words::searchRules());
+}
+
 Notices& Workshop::notices()
 {
     if (!notices_)

@@ -45,6 +45,7 @@ public:
     // Scales and thermometers, opened when they are first wanted.
     devices::DeviceDesk& devices();
     Notices& notices(); // reminders on the desktop
+    void speakAnew();   // after another language was chosen
     // Opens shelf and foods; called after the first picture.
     void loadStock();
 
@@ -69,6 +70,7 @@ Q_SIGNALS:
     void journalChanged();          // a batch was begun, finished, stopped or noted
     void said(const QString& text); // a thing that went wrong and concerns no one page
     void windowWanted(const QString& formulaPath); // empty: a new formula
+    void languageWanted(const QString& code);      // empty: the system's
 
 private:
     bool openJournal();

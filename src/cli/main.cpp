@@ -10,6 +10,7 @@
 #include "storage/foods.h"
 #include "storage/formula_json.h"
 #include "storage/material_json.h"
+#include "storage/material_names.h"
 #include "storage/program_files.h"
 #include "storage/stock.h"
 #include "words/plain_text.h"
@@ -137,8 +138,10 @@ int listMaterials(const QString& word, bool json)
         const auto* foods = std::get_if<std::unique_ptr<Foods>>(&opened);
         SearchIndex index;
         index.setRules(words::searchRules());
-        for (const MaterialPtr& m : all)
-            index.add(m->name, m->alsoCalled);
+        for (const MaterialPtr& m : all) {
+            const SearchNames names = searchNames(*m);
+            index.add(names.shown, names.others);
+        }
         if (foods)
             for (const FoodName& food : (*foods)->names())
                 index.add(food.name, {}, foodBehind);
@@ -177,7 +180,7 @@ int main(int argc, char** argv)
     QCoreApplication::setApplicationName(QStringLiteral("rhexion-cli"));
     QCoreApplication::setApplicationVersion(QStringLiteral(RHEXION_VERSION));
 
-    installTranslation(app);
+    speakLanguage(app);
     QCommandLineParser parser;
     const QCommandLineOption help({"h", "help"}, {});
     const QCommandLineOption version({"v", "version"}, {});
@@ -225,9 +228,11 @@ int main(int argc, char** argv)
             CliText::tr("say what to do: reckon, sheet, materials, mould, scent, blend, water, "
                         "working, heat, day, journal, solve, parse or text."));
     const QString command = words.takeFirst();
-    const auto habits = habitsWithUnit(parser.value(unit));
+    auto habits = habitsWithUnit(parser.value(unit));
     if (!habits)
         return wrongUse(CliText::tr("--unit takes g, oz or lb."));
+    if (QLocale().language() != QLocale::C)
+        habits->locale = QLocale();
 
     if (command == QLatin1String("materials"))
         return listMaterials(words.join(QLatin1Char(' ')), parser.isSet(json));

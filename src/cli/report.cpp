@@ -1,5 +1,6 @@
 #include "cli/report.h"
 
+#include "storage/material_names.h"
 #include "words/caution_words.h"
 #include "words/heat_words.h"
 #include "words/lexicon.h"
@@ -131,10 +132,9 @@ void writeDoubt(Report& out, const Doubt& doubt, const Speech& s)
     constexpr std::size_t most = 3;
     for (std::size_t i = 0; i < std::min(most, doubt.causes.size()); ++i) {
         const Cause& cause = doubt.causes[i];
-        out.row(
-            ReportText::tr("of the spread, %1: %2")
-                .arg(QString::fromStdString(cause.material->name), words::figureName(cause.code)),
-            s.percent(cause.share, 0));
+        out.row(ReportText::tr("of the spread, %1: %2")
+                    .arg(materialName(*cause.material), words::figureName(cause.code)),
+                s.percent(cause.share, 0));
     }
 }
 
@@ -151,7 +151,7 @@ QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt
 
     out.heading(ReportText::tr("Alkali called for"));
     for (std::size_t i = 0; i < f.lines.size(); ++i) {
-        const QString name = QString::fromStdString(f.lines[i].material->name);
+        const QString name = materialName(*f.lines[i].material);
         if (r.lines[i].fatMol > 0.0)
             out.row(name, s.moles(r.lines[i].fatMol),
                     f.lines[i].material->isOil() ? ReportText::tr("fat")
@@ -223,8 +223,7 @@ QString materialsReport(const std::vector<MaterialPtr>& materials, const Speech&
         for (const AcidShare& acid : m->acids)
             figures << QStringLiteral("%1 %2").arg(words::acidName(acid.acid),
                                                    s.percent(acid.share.range.typical(), 2));
-        out.row(QString::fromStdString(m->name), words::kindName(m->kind),
-                figures.join(QStringLiteral(", ")));
+        out.row(materialName(*m), words::kindName(m->kind), figures.join(QStringLiteral(", ")));
     }
     return out.text();
 }

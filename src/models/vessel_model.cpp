@@ -2,6 +2,7 @@
 
 #include "core/materials/figures.h"
 #include "document/formula_document.h"
+#include "storage/material_names.h"
 #include "words/names.h"
 #include "words/plain_text.h"
 #include "words/refusal_words.h"
@@ -138,7 +139,7 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
     const Reckoning* reckoning = document_.reckoning();
     const LineReckoned* reckoned = reckoning ? reckoning->find(line->id) : nullptr;
     // Only where it is asked for: a row is painted from eight roles.
-    const auto name = [&] { return QString::fromStdString(line->material->name); };
+    const auto name = [&] { return materialName(*line->material); };
     const auto mass = [&] {
         if (reckoned)
             return speech_.mass(reckoned->grams);
@@ -185,7 +186,7 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
         if (!own.isEmpty())
             parts << own;
         if (role == Qt::ToolTipRole && !line->material->note.empty())
-            parts << QString::fromStdString(line->material->note);
+            parts << materialNote(*line->material);
         const QString said = parts.join(QStringLiteral(", "));
         return role == Qt::ToolTipRole ? asTip(said) : said;
     }

@@ -215,7 +215,7 @@ private:
         QStringList parts;
         for (const Measure& measure : m_.measures)
             parts << MaterialPageText::tr("1 %1 = %2")
-                         .arg(QString::fromStdString(measure.name),
+                         .arg(words::measureSaid(measure.name),
                               measure.grams < 1.0 ? speech_.number(measure.grams, 3) +
                                                         QChar(0x00A0) + MaterialPageText::tr("g")
                                                   : speech_.mass(measure.grams));

@@ -3,6 +3,7 @@
 #include "core/heat/heat_findings.h"
 #include "core/makeday/plan.h"
 #include "storage/formula_json.h"
+#include "storage/material_names.h"
 #include "words/caution_words.h"
 #include "words/day_words.h"
 #include "words/heat_words.h"
@@ -94,7 +95,7 @@ QString SheetPage::weighRows() const
                 const QString place = SheetText::tr("for %1").arg(words::portionName(portion, f_));
                 note = note.isEmpty() ? place : SheetText::tr("%1, %2").arg(place, note);
             }
-            row(QString::fromStdString(line.material->name),
+            row(materialName(*line.material),
                 plannedGrams({WeighTarget::What::Line, line.id}, f_, r_), note);
             const WeighTarget solvent{WeighTarget::What::Solvent, line.id};
             if (r_.lines[i].solventGrams > 0.0 && solventApart(f_, line))

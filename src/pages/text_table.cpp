@@ -1,6 +1,7 @@
 #include "pages/text_table.h"
 
 #include "storage/csv.h"
+#include "storage/material_names.h"
 #include "words/names.h"
 
 #include <QAbstractItemModel>
@@ -82,7 +83,7 @@ TextTable formulaTable(const Formula& f, const Reckoning& r, const Speech& s)
                 where, TableText::tr("Water for the jug"), s.mass(r.jugWaterGrams), {}};
         for (std::size_t i = 0; i < f.lines.size(); ++i)
             if (f.lines[i].vessel == vessel)
-                table.rows << QStringList{where, QString::fromStdString(f.lines[i].material->name),
+                table.rows << QStringList{where, materialName(*f.lines[i].material),
                                           s.mass(r.lines[i].grams), s.amount(f.lines[i].amount)};
     }
     const std::pair<QString, QString> figures[] = {

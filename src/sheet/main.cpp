@@ -18,7 +18,7 @@ int main(int argc, char** argv)
 {
     qputenv("QT_QPA_PLATFORM", "offscreen");
     QGuiApplication app(argc, argv);
-    installTranslation(app);
+    speakLanguage(app);
     const QStringList args = app.arguments();
     const bool withWorking = args.size() == 5 && args[4] == QLatin1String("working");
     const bool day = args.size() == 6 && args[4].startsWith(QLatin1String("day"));

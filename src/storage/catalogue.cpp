@@ -20,56 +20,6 @@ std::variant<Catalogue, FileFault> Catalogue::fromJson(const QByteArray& bytes)
     return out;
 }
 
-namespace {
-
-constexpr int namesFileVersion = 1;
-
-QLocale& spoken()
-{
-    static QLocale locale(QLocale::English);
-    return locale;
-}
-
-} // namespace
-
-std::variant<Catalogue, FileFault> Catalogue::named(const QByteArray& names) const
-{
-    const JsonText json =
-        parseJson(names, QStringLiteral("rhexion-names"), namesFileVersion, catalogueFileMegabytes);
-    if (json.fault)
-        return *json.fault;
-    std::optional<FileFault> fault;
-    const JsonCursor root(json.root, {}, fault);
-    root.allow({"format", "version", "language", "names"});
-    const JsonCursor list = root.object("names");
-    Catalogue out = *this;
-    for (const QString& id : list.keys()) {
-        const QByteArray key = id.toUtf8();
-        const QStringList words =
-            list.words(key.constData(), limits::otherNames, limits::materialName);
-        const auto found = std::ranges::find(out.materials_, id.toStdString(),
-                                             [](const MaterialPtr& m) { return m->id; });
-        if (found == out.materials_.end() || words.isEmpty())
-            list.fail(FileFault::Code::UnknownWord, id, id);
-        if (fault)
-            return *fault;
-        auto m = std::make_shared<Material>(**found);
-        m->alsoCalled.insert(m->alsoCalled.begin(), m->name);
-        m->name = words.first().toStdString();
-        for (const QString& other : words.mid(1))
-            m->alsoCalled.push_back(other.toStdString());
-        *found = std::move(m);
-    }
-    if (fault)
-        return *fault;
-    return out;
-}
-
-void Catalogue::speak(const QLocale& locale)
-{
-    spoken() = locale;
-}
-
 Catalogue Catalogue::fromResource(const char* path)
 {
     QFile file(QString::fromLatin1(path));
@@ -78,15 +28,7 @@ Catalogue Catalogue::fromResource(const char* path)
     auto read = fromJson(file.readAll());
     if (const auto* fault = std::get_if<FileFault>(&read))
         qFatal("%s is broken at %s.", path, qPrintable(fault->place));
-    Catalogue out = std::get<Catalogue>(std::move(read));
-    QFile names(QStringLiteral(":/names/names_%1.json").arg(spoken().name().section('_', 0, 0)));
-    if (names.open(QIODevice::ReadOnly)) {
-        auto named = out.named(names.readAll());
-        if (const auto* fault = std::get_if<FileFault>(&named))
-            qFatal("%s is broken at %s.", qPrintable(names.fileName()), qPrintable(fault->place));
-        return std::get<Catalogue>(std::move(named));
-    }
-    return out;
+    return std::get<Catalogue>(std::move(read));
 }
 
 const Catalogue& Catalogue::shipped()

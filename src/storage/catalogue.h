@@ -5,7 +5,6 @@
 #include "storage/file_fault.h"
 
 #include <QByteArray>
-#include <QLocale>
 
 #include <variant>
 #include <vector>
@@ -21,11 +20,6 @@ public:
     static std::variant<Catalogue, FileFault> fromJson(const QByteArray& bytes);
     // The one in the program itself; it is checked by the tests, so a fault here is a broken build.
     static const Catalogue& shipped();
-    // With names in another language, from a file of them (docs/formats/README.md, "Names"); the
-    // English ones are still found. Ids that are not there are a fault.
-    std::variant<Catalogue, FileFault> named(const QByteArray& names) const;
-    // Names that go with the interface; before anything is read from shipped() or first().
-    static void speak(const QLocale& locale);
 
     // The few of it that an empty formula begins with, read apart because they are quick to read.
     static const Catalogue& first();

@@ -1,6 +1,7 @@
 #include "storage/catalogue_lookup.h"
 
 #include "storage/catalogue.h"
+#include "storage/material_names.h"
 #include "storage/stock.h"
 
 #include <algorithm>
@@ -14,8 +15,10 @@ constexpr std::size_t mostAnswers = 10;
 CatalogueLookup::CatalogueLookup(const QString& foodsPath, std::shared_ptr<const SearchRules> rules)
 {
     index_.setRules(std::move(rules));
-    for (const MaterialPtr& m : Catalogue::shipped().materials())
-        index_.add(m->name, m->alsoCalled);
+    for (const MaterialPtr& m : Catalogue::shipped().materials()) {
+        const SearchNames names = searchNames(*m);
+        index_.add(names.shown, names.others);
+    }
     auto opened = Foods::open(foodsPath);
     if (auto* foods = std::get_if<std::unique_ptr<Foods>>(&opened)) {
         foods_ = std::move(*foods);

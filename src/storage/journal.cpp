@@ -1,6 +1,7 @@
 #include "storage/journal.h"
 
 #include "storage/event_json.h"
+#include "storage/material_names.h"
 
 #include <QMap>
 #include <QRegularExpression>
@@ -68,7 +69,7 @@ QString searchTextOf(const Batch& batch)
                     QString::fromStdString(batch.formula.maker),
                     QString::fromStdString(batch.formula.notes)};
     for (const Line& line : batch.formula.lines)
-        out.append(QString::fromStdString(line.material->name));
+        out.append(namesInEveryLanguage(*line.material));
     for (const NotedAt& note : batch.notes)
         out.append(QString::fromStdString(note.text));
     for (const AfterAt& a : batch.after)

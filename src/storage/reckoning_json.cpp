@@ -1,6 +1,7 @@
 #include "storage/reckoning_json.h"
 
 #include "core/units/enum_count.h"
+#include "storage/material_names.h"
 
 #include <QJsonArray>
 
@@ -33,7 +34,7 @@ QJsonObject toJson(const Doubt& doubt)
 {
     QJsonArray causes;
     for (const Cause& cause : doubt.causes)
-        causes.append(QJsonObject{{"material", QString::fromStdString(cause.material->name)},
+        causes.append(QJsonObject{{"material", materialName(*cause.material)},
                                   {"figure", QString::fromStdString(cause.code)},
                                   {"share", cause.share}});
     return {{"superfat", toJson(doubt.superfat)},
@@ -259,7 +260,7 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r,
     QJsonArray demand;
     for (std::size_t i = 0; i < f.lines.size(); ++i) {
         const LineReckoned& line = r.lines[i];
-        const QString name = QString::fromStdString(f.lines[i].material->name);
+        const QString name = materialName(*f.lines[i].material);
         lines.append(QJsonObject{{"line", double(line.id)},
                                  {"material", name},
                                  {"vessel", codeOf(f.lines[i].vessel)},
@@ -341,7 +342,7 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r,
     const auto named = [](const HydroxideReckoned& h, const MaterialPtr& material) {
         QJsonObject out = toJson(h);
         if (material)
-            out["name"] = QString::fromStdString(material->name);
+            out["name"] = materialName(*material);
         return out;
     };
     QJsonObject root{{"format", "rhexion-reckoning"},

@@ -2,6 +2,7 @@
 
 #include "storage/catalogue.h"
 #include "storage/data_folder.h"
+#include "storage/material_names.h"
 
 #include <QFileInfo>
 
@@ -78,14 +79,14 @@ void Stock::build()
             add({Origin::Own,
                  own.material->id,
                  {},
-                 QString::fromStdString(own.material->name),
+                 materialName(*own.material),
                  own.material->kind,
                  own.archived,
                  {}},
                 own.material->alsoCalled, 0);
     for (const MaterialPtr& m : Catalogue::shipped().materials())
-        add({Origin::Catalogue, m->id, {}, QString::fromStdString(m->name), m->kind, false, {}},
-            m->alsoCalled, 0);
+        add({Origin::Catalogue, m->id, {}, materialName(*m), m->kind, false, {}},
+            searchNames(*m).others, 0);
     if (foods_)
         for (const FoodName& food : foods_->names())
             add({Origin::Food,
@@ -104,8 +105,7 @@ void Stock::build()
                      lot.material,
                      lot.lot.id,
                      tr("%1, lot %2")
-                         .arg(QString::fromStdString(base->name),
-                              QString::fromStdString(lot.lot.name)),
+                         .arg(materialName(*base), QString::fromStdString(lot.lot.name)),
                      base->kind,
                      lot.closed,
                      {}},

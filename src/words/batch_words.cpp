@@ -1,6 +1,7 @@
 #include "words/batch_words.h"
 
 #include "core/after/cured.h"
+#include "storage/material_names.h"
 #include "words/after_words.h"
 #include "words/cure_words.h"
 #include "words/day_words.h"
@@ -139,7 +140,7 @@ FactSection BatchPage::weighed() const
                           {s_.mass(planned), s_.mass(w.grams)}});
     }
     for (const auto& [event, topUp, at] : b_.topUps)
-        out.facts.append({QString::fromStdString(topUp.material->name),
+        out.facts.append({materialName(*topUp.material),
                           {},
                           BatchText::tr("beside the plan, %1").arg(vesselPlace(topUp.vessel)),
                           Fact::Tone::Care,
@@ -174,7 +175,7 @@ FactSection BatchPage::happened() const
             lost.at);
     for (const Substitute& other : b_.substitutes)
         row(BatchText::tr("%1 in place of %2")
-                .arg(other.material ? QString::fromStdString(other.material->name) : QString(),
+                .arg(other.material ? materialName(*other.material) : QString(),
                      lineName(other.line, b_.formula)),
             0);
     for (const DayStep& step : b_.plan.steps)
@@ -302,7 +303,7 @@ FactSection BatchPage::lots() const
             figures << BatchText::tr("purity %1").arg(s_.percent(m.part(part).range.typical()));
         }
         figures.removeDuplicates();
-        out.facts.append({QString::fromStdString(m.name),
+        out.facts.append({materialName(m),
                           m.lot.name.empty() ? BatchText::tr("no lot written down")
                                              : QString::fromStdString(m.lot.name),
                           figures.join(QStringLiteral("; ")),

@@ -1,5 +1,6 @@
 #include "words/blend_words.h"
 
+#include "storage/material_names.h"
 #include "words/mould_words.h"
 #include "words/names.h"
 
@@ -152,7 +153,7 @@ FactPage blendFacts(const OrCannot<Blend>& made, const Formula& f, const Reckoni
         const BlendRow& row = wordFor(group, one.share.typical());
         QStringList from;
         for (std::size_t i = 0; i < std::min<std::size_t>(3, one.sources.size()); ++i)
-            from << QString::fromStdString(blend.fats[one.sources[i].fat].material->name);
+            from << materialName(*blend.fats[one.sources[i].fat].material);
         acids.facts.append(
             {acidGroupName(group), s.percent(one.share.typical(), 0),
              BlendText::tr("%1 to %2; ")
@@ -200,7 +201,7 @@ FactPage blendFacts(const OrCannot<Blend>& made, const Formula& f, const Reckoni
     if (!blend.withoutProfile.empty()) {
         QStringList names;
         for (const std::size_t i : blend.withoutProfile)
-            names << QString::fromStdString(blend.fats[i].material->name);
+            names << materialName(*blend.fats[i].material);
         other.facts.append({BlendText::tr("Left out of the shares"),
                             s.percent(blend.shareWithoutProfile),
                             BlendText::tr("nobody wrote down the fatty acids of %1")

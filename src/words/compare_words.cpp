@@ -3,6 +3,7 @@
 #include "core/making/blend.h"
 #include "core/making/mould_fit.h"
 #include "core/making/working_time.h"
+#include "storage/material_names.h"
 #include "words/blend_words.h"
 #include "words/difference_words.h"
 #include "words/names.h"
@@ -44,8 +45,8 @@ std::vector<InBoth> linesOf(const Formula& before, const Reckoning& was, const F
             const WhereKey key{line.material->id, line.vessel};
             const auto [at, isNew] = places.emplace(key, out.size());
             if (isNew)
-                out.push_back({CompareText::tr("%1, %2").arg(
-                    QString::fromStdString(line.material->name), vesselPlace(line.vessel))});
+                out.push_back({CompareText::tr("%1, %2").arg(materialName(*line.material),
+                                                             vesselPlace(line.vessel))});
             InBoth& one = out[at->second];
             (second ? one.after : one.before) += r.lines[i].grams;
             one.isIn[second] = true;

@@ -1,5 +1,6 @@
 #include "words/cost_words.h"
 
+#include "storage/material_names.h"
 #include "words/after_words.h"
 #include "words/cannot_words.h"
 
@@ -32,7 +33,7 @@ FactSection costFacts(const OrCannot<BatchCost>& result, const AfterTerms& t, in
         out.facts.append({name, {}, note, tone, {}, {}, {grams, cost_}});
     };
     for (const BatchCost::Line& line : cost.lines)
-        row(QString::fromStdString(line.name), s.mass(line.drawn.grams),
+        row(spokenName(QString::fromStdString(line.name)), s.mass(line.drawn.grams),
             line.known ? sum(line.drawn.minor) : CostText::tr("no price"), {},
             line.known ? Fact::Tone::Plain : Fact::Tone::Care);
     const Fact::Tone plain = Fact::Tone::Plain;

@@ -1,5 +1,6 @@
 #include "words/cure_words.h"
 
+#include "storage/material_names.h"
 #include "words/after_words.h"
 #include "words/cannot_words.h"
 #include "words/names.h"
@@ -181,10 +182,9 @@ FactSection mendOf(const Batch& batch, const Cured& c, const Speech& s)
             oilToMend({c.caustic->high(), now, oil->sv->range.low(), superfat, made.hydroxideMol});
         if (const double* g = std::get_if<double>(&grams))
             out.facts.append(
-                {superfat > 0.0 ? CureText::tr("For 5 % superfat after it: %1")
-                                      .arg(QString::fromStdString(oil->name))
-                                : CureText::tr("For no lye, and nothing to spare: %1")
-                                      .arg(QString::fromStdString(oil->name)),
+                {superfat > 0.0
+                     ? CureText::tr("For 5 % superfat after it: %1").arg(materialName(*oil))
+                     : CureText::tr("For no lye, and nothing to spare: %1").arg(materialName(*oil)),
                  s.mass(*g),
                  superfat > 0.0 ? CureText::tr("recommended; for about %1 of soap").arg(s.mass(now))
                                 : QString(),

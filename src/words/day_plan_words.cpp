@@ -1,5 +1,6 @@
 #include "words/day_plan_words.h"
 
+#include "storage/material_names.h"
 #include "words/day_words.h"
 
 #include <QCoreApplication>
@@ -66,8 +67,7 @@ FactSection draws(const std::vector<DayOf>& days, const Speech& s)
                                    ? one.formula->find(step.target.line)
                                    : nullptr;
             const MaterialPtr m = line ? line->material : nullptr;
-            const QString name =
-                m ? QString::fromStdString(m->name) : dayStepTitle(step, *one.formula);
+            const QString name = m ? materialName(*m) : dayStepTitle(step, *one.formula);
             auto& entry = grams[name.toStdString()];
             if (entry.first.isEmpty()) {
                 order.push_back(name.toStdString());

@@ -1,5 +1,6 @@
 // The mends on the day, and what lies where.
 #include "words/day_words.h"
+#include "storage/material_names.h"
 #include "words/caution_words.h"
 #include "words/names.h"
 
@@ -59,7 +60,7 @@ QString lyingName(const Lying& lying, const Formula& formula)
 {
     if (lying.target.what != WeighTarget::What::None)
         return targetName(lying.target, formula);
-    return lying.material ? QString::fromStdString(lying.material->name) : QString();
+    return lying.material ? materialName(*lying.material) : QString();
 }
 
 QString asWeighedSoFar(const AsWeighed& bowl, const Speech& s)

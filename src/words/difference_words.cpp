@@ -1,5 +1,6 @@
 #include "words/difference_words.h"
 
+#include "storage/material_names.h"
 #include "words/names.h"
 
 #include <QCoreApplication>
@@ -32,7 +33,7 @@ QList<FigureMoved> figuresMoved(const Formula& before, const Reckoning& was, con
     mass(DifferenceText::tr("Water for the jug"), was.jugWaterGrams, is.jugWaterGrams);
     const Line* rest = after.makeUp() ? after.makeUp() : before.makeUp();
     if (rest)
-        mass(QString::fromStdString(rest->material->name), was.makeUpGrams, is.makeUpGrams);
+        mass(materialName(*rest->material), was.makeUpGrams, is.makeUpGrams);
     put(DifferenceText::tr("True superfat"), s.percent(was.superfatTrue),
         s.percent(is.superfatTrue));
     put(DifferenceText::tr("Superfat on oils alone"), s.percent(was.superfatOnOils),

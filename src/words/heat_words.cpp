@@ -1,5 +1,6 @@
 #include "words/heat_words.h"
 
+#include "storage/material_names.h"
 #include "words/cannot_words.h"
 #include "words/names.h"
 
@@ -458,12 +459,11 @@ FactPage meetingFacts(const heat::HeatForecast& h, const Formula& f, const Speec
         const Line& line = f.lines[pot.parts[h.setting->part].item];
         const auto* c = std::get_if<heat::Combined>(&h.joined);
         const bool near = c && c->joined < h.setting->celsius + heat::settingBand;
-        joined.facts.append(
-            {HeatText::tr("%1 sets out below").arg(QString::fromStdString(line.material->name)),
-             HeatText::tr("about %1").arg(wholeDegrees(h.setting->celsius, s)),
-             HeatText::tr("give or take %1; it looks like trace then")
-                 .arg(s.wholeDifference(heat::settingBand)),
-             near ? Tone::Care : Tone::Plain});
+        joined.facts.append({HeatText::tr("%1 sets out below").arg(materialName(*line.material)),
+                             HeatText::tr("about %1").arg(wholeDegrees(h.setting->celsius, s)),
+                             HeatText::tr("give or take %1; it looks like trace then")
+                                 .arg(s.wholeDifference(heat::settingBand)),
+                             near ? Tone::Care : Tone::Plain});
     }
     if (const auto* c = std::get_if<heat::Combined>(&h.joined)) {
         joined.facts.append(

@@ -1,5 +1,6 @@
 #include "words/names.h"
 
+#include "storage/material_names.h"
 #include "words/words_text.h"
 
 namespace rhexion::words {
@@ -7,7 +8,7 @@ namespace rhexion::words {
 QString lineName(LineId id, const Formula& formula)
 {
     const Line* line = formula.find(id);
-    return line ? QString::fromStdString(line->material->name) : QString();
+    return line ? materialName(*line->material) : QString();
 }
 
 QString vesselName(Vessel vessel)
@@ -134,7 +135,7 @@ QString lyeName(const Formula& formula, bool sodium)
     const MaterialPtr& lye = sodium ? formula.lye.sodium : formula.lye.potassium;
     if (!lye || !lye->isLyeSolution())
         return hydroxideName(sodium);
-    const QString name = QString::fromStdString(lye->name);
+    const QString name = materialName(*lye);
     return lye->lot.id.empty()
                ? name
                : WordsText::tr("%1, lot %2").arg(name, QString::fromStdString(lye->lot.name));
@@ -166,7 +167,7 @@ QString targetName(const WeighTarget& target, const Formula& formula)
     case WeighTarget::What::Solvent: {
         const Line* makeUp = formula.makeUp();
         return WordsText::tr("%1 for %2")
-            .arg(makeUp ? QString::fromStdString(makeUp->material->name) : WordsText::tr("Liquid"),
+            .arg(makeUp ? materialName(*makeUp->material) : WordsText::tr("Liquid"),
                  lineName(target.line, formula));
     }
     case WeighTarget::What::None: return WordsText::tr("Water");

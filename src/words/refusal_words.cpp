@@ -1,5 +1,6 @@
 #include "words/refusal_words.h"
 
+#include "storage/material_names.h"
 #include "words/cannot_words.h"
 #include "words/words_text.h"
 
@@ -8,7 +9,7 @@ namespace rhexion::words {
 QString refusal(const Refusal& r, const Speech& s)
 {
     using C = RefusalCode;
-    const QString item = QString::fromStdString(r.item);
+    const QString item = spokenName(QString::fromStdString(r.item));
     const auto figure = [&](std::size_t i) { return i < r.figures.size() ? r.figures[i] : 0.0; };
     switch (r.code) {
     case C::NoOils:

@@ -1,9 +1,13 @@
 #include "words/shelf_words.h"
 
+#include "core/materials/search.h"
+#include "words/lexicon.h"
 #include "words/names.h"
 #include "words/plain_text.h"
 
 #include <QCoreApplication>
+
+#include <algorithm>
 
 namespace rhexion::words {
 
@@ -331,6 +335,51 @@ QString kindNamePlural(MaterialKind kind)
     case MaterialKind::Scent: return ShelfText::tr("Scents");
     }
     return {};
+}
+
+namespace {
+
+struct MeasureRow {
+    const char* kept;
+    QString said;
+    std::optional<AmountUnit> unit;
+};
+
+QList<MeasureRow> measureRows()
+{
+    using U = AmountUnit;
+    return {{"tsp", ShelfText::tr("tsp"), U::Teaspoon},
+            {"tsp, heaped", ShelfText::tr("tsp, heaped"), U::TeaspoonHeaped},
+            {"tbsp", ShelfText::tr("tbsp"), U::Tablespoon},
+            {"tbsp, heaped", ShelfText::tr("tbsp, heaped"), U::TablespoonHeaped},
+            {"cup", ShelfText::tr("cup"), U::Cup},
+            {"drop", ShelfText::tr("drop"), U::Drop},
+            {"piece", ShelfText::tr("piece"), U::Piece},
+            {"egg", ShelfText::tr("egg"), {}},
+            {"yolk", ShelfText::tr("yolk"), {}},
+            {"white", ShelfText::tr("white"), {}}};
+}
+
+} // namespace
+
+QString measureSaid(const std::string& kept)
+{
+    for (const MeasureRow& row : measureRows())
+        if (kept == row.kept)
+            return row.said;
+    return QString::fromStdString(kept);
+}
+
+std::string measureMeant(const QString& typed)
+{
+    const std::string word = folded(typed.toStdString());
+    const auto lexicon = words::lexicon();
+    const auto unit = std::ranges::find(lexicon->units, word, &Lexicon::UnitWord::word);
+    for (const MeasureRow& row : measureRows())
+        if (folded(row.said.toStdString()) == word || word == row.kept ||
+            (unit != lexicon->units.end() && !unit->alone && row.unit == unit->unit))
+            return row.kept;
+    return typed.toStdString();
 }
 
 } // namespace rhexion::words

@@ -20,6 +20,10 @@ QString behaviourSentence(const BehaviourNote& note, const Speech& speech);
 QString causeAdvice(const std::string& code);
 QString measureFault(MeasureFault fault);
 QString materialFault(const MaterialFault& fault);
-QString kindNamePlural(MaterialKind kind); // "fats", for a filter
+// A household measure by the name it is kept under ("tsp"), said; one with no name of ours as it
+// is.
+QString measureSaid(const std::string& kept);
+std::string measureMeant(const QString& typed); // and back
+QString kindNamePlural(MaterialKind kind);      // "fats", for a filter
 
 } // namespace rhexion::words

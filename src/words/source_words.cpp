@@ -1,6 +1,7 @@
 #include "words/source_words.h"
 
 #include "core/materials/own_sources.h"
+#include "storage/material_names.h"
 
 #include <QCoreApplication>
 
@@ -35,7 +36,7 @@ QString ownSaid(OwnSource what)
 
 QString sourceSaid(const Source& source)
 {
-    QString text = QString::fromStdString(source.text);
+    QString text = spokenSource(QString::fromStdString(source.text));
     for (const OwnSourceRow& row : ownSources)
         if (source.id == row.id && source.text == row.text)
             text = ownSaid(row.what);

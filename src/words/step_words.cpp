@@ -1,5 +1,6 @@
 // The steps of the day: what each is called and how it is done.
 #include "core/makeday/step_times.h"
+#include "storage/material_names.h"
 #include "words/day_words.h"
 #include "words/heat_words.h"
 #include "words/names.h"
@@ -273,14 +274,14 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
         QStringList names;
         for (const Line& line : formula.lines)
             if (line.vessel == step.vessel && goesIntoCooledLye(*line.material))
-                names << QString::fromStdString(line.material->name);
+                names << materialName(*line.material);
         return StepText::tr("Stir in: %1.").arg(names.join(QStringLiteral(", ")));
     }
     case DayStepKind::IntoOils: {
         QStringList names;
         for (const Line& line : formula.lines)
             if (line.vessel == Vessel::OilPot && !line.material->isOil())
-                names << QString::fromStdString(line.material->name);
+                names << materialName(*line.material);
         return StepText::tr("Blend in before any lye: %1.").arg(names.join(QStringLiteral(", ")));
     }
     case DayStepKind::CookSeparates:

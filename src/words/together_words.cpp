@@ -1,6 +1,7 @@
 #include "words/together_words.h"
 
 #include "core/units/enum_count.h"
+#include "storage/material_names.h"
 #include "words/after_words.h"
 #include "words/heat_words.h"
 #include "words/names.h"
@@ -21,7 +22,7 @@ struct TogetherText {
 
 QString traitName(const Differing& d)
 {
-    const QString name = QString::fromStdString(d.name);
+    const QString name = spokenName(QString::fromStdString(d.name));
     switch (d.key.kind) {
     case TraitKind::Oil: return TogetherText::tr("%1, of the oils").arg(name);
     case TraitKind::Thing: return TogetherText::tr("%1, of the oils").arg(name);

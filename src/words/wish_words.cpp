@@ -1,5 +1,6 @@
 #include "words/wish_words.h"
 
+#include "storage/material_names.h"
 #include "words/blend_words.h"
 
 #include <QCoreApplication>
@@ -47,7 +48,7 @@ QString wishName(const WishProblem& p, const Wish& wish)
     if (wish.kind == WishKind::FattyAcids)
         return acidGroupName(wish.group);
     if (wish.kind == WishKind::OilShare && wish.oil < p.oils.size())
-        return QString::fromStdString(p.oils[wish.oil].material->name);
+        return materialName(*p.oils[wish.oil].material);
     return wishKindName(wish.kind);
 }
 
@@ -176,7 +177,7 @@ FactPage answerFacts(const WishProblem& p, const WishAnswer& a, const Speech& s)
         if (was < 0.005 && is < 0.005)
             continue;
         const bool same = s.mass(was) == s.mass(is);
-        oils.facts.append({QString::fromStdString(p.oils[i].material->name), s.mass(is),
+        oils.facts.append({materialName(*p.oils[i].material), s.mass(is),
                            same          ? WishText::tr("as it was")
                            : is < 0.005  ? WishText::tr("goes out; it was %1").arg(s.mass(was))
                            : was < 0.005 ? WishText::tr("comes in")

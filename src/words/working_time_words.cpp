@@ -1,5 +1,6 @@
 #include "words/working_time_words.h"
 
+#include "storage/material_names.h"
 #include "words/names.h"
 
 #include <QCoreApplication>
@@ -129,7 +130,7 @@ QString factorName(const NamedFactor& factor, const Formula& f)
         const std::string lot = factor.code.substr(scent.size());
         for (const Line& line : f.lines)
             if (line.material->id == lot || line.material->lot.id == lot)
-                return QString::fromStdString(line.material->name);
+                return materialName(*line.material);
         return PaceText::tr("Scent");
     }
     const FactorRow* row = rowFor(factor.code);

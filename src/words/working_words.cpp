@@ -1,5 +1,6 @@
 // The working on paper lines.
 #include "words/working_words.h"
+#include "storage/material_names.h"
 #include "words/names.h"
 #include "words/setting_words.h"
 #include "words/source_words.h"
@@ -208,8 +209,7 @@ QString stepTitle(const Step& step, const Formula& formula)
 {
     QString text = title(step.rule);
     if (step.line != noLine)
-        text = text.arg(QString::fromStdString(
-            formula.lines[static_cast<std::size_t>(step.line)].material->name));
+        text = text.arg(materialName(*formula.lines[static_cast<std::size_t>(step.line)].material));
     if (step.portion != noPortion)
         text = text.arg(
             portionName(formula.portions[static_cast<std::size_t>(step.portion)].id, formula));

@@ -9,6 +9,7 @@
 #include "app/shelf/shelf_page.h"
 #include "app/widgets/figure_row.h"
 #include "support/window.h"
+#include "words/translation.h"
 
 #include <QAbstractButton>
 #include <QDomDocument>
@@ -187,6 +188,46 @@ private Q_SLOTS:
             lost.append(text.first + QStringLiteral(": ") + text.second);
         QVERIFY2(lost.isEmpty(), qPrintable(lost.join(QLatin1Char('\n'))));
         const QStringList cut = cutTexts(*shop.window);
+        QVERIFY2(cut.isEmpty(), qPrintable(cut.join(QLatin1Char('\n'))));
+    }
+
+    // Every language that ships, in its own words: nothing it says is cut off.
+    void fits_data()
+    {
+        QTest::addColumn<QString>("language");
+        QTest::addColumn<int>("place");
+        for (const auto& [code, name] : shippedLanguages())
+            for (int place = MainWindow::Bench; place <= MainWindow::ShelfPlace; ++place)
+                QTest::addRow("%s, place %d", qPrintable(code), place) << code << place;
+    }
+    void fits()
+    {
+        QFETCH(QString, language);
+        QFETCH(int, place);
+        QCoreApplication::removeTranslator(&pseudo_);
+        speakLanguage(*qApp, language);
+        QStringList cut;
+        {
+            Shop shop;
+            shop.window->resize(1280, 800);
+            shop.window->loadStock();
+            shop.document().reset(demo(demoNames[3]), {});
+            if (place == MainWindow::Make)
+                shop.make(3);
+            shop.window->goTo(static_cast<MainWindow::Place>(place));
+            QTest::qWait(200);
+            cut = cutTexts(*shop.window);
+            if (place == MainWindow::Bench)
+                for (int topic = 0; topic < int(topicCount); ++topic) {
+                    shop.window->bench().showTopic(static_cast<Topic>(topic));
+                    QTest::qWait(60);
+                    cut += cutTexts(
+                        *shop.window->formulating().panel(static_cast<Topic>(topic), nullptr));
+                }
+        }
+        speakLanguage(*qApp, QStringLiteral("en"));
+        QVERIFY(QCoreApplication::installTranslator(&pseudo_));
+        cut.removeDuplicates();
         QVERIFY2(cut.isEmpty(), qPrintable(cut.join(QLatin1Char('\n'))));
     }
 

@@ -1,5 +1,6 @@
 #include "app/bench/account_bars.h"
 
+#include "storage/material_names.h"
 #include "words/names.h"
 #include "words/setting_words.h"
 
@@ -32,9 +33,7 @@ BarAccount alkaliAccount(const Formula& f, const Reckoning& r, const Speech& s)
         called.segments.push_back(
             {name, AccountsText::tr("%1 of lye").arg(lye(mol)), matter, mol, f.lines[i].id, rule});
     };
-    const auto nameAt = [&](std::size_t i) {
-        return QString::fromStdString(f.lines[i].material->name);
-    };
+    const auto nameAt = [&](std::size_t i) { return materialName(*f.lines[i].material); };
     for (std::size_t i = 0; i < f.lines.size(); ++i)
         if (f.lines[i].material->isOil())
             add(i, r.lines[i].fatMol, Matter::Fat, nameAt(i), Rule::FatDemand);
@@ -98,7 +97,7 @@ BarAccount waterAccount(const Formula& f, const Reckoning& r, const Speech& s)
     if (r.hasJugWater)
         add(AccountsText::tr("jug water"), r.jugWaterGrams, 0, Rule::JugWater);
     for (const std::size_t i : order)
-        add(QString::fromStdString(f.lines[i].material->name), r.lines[i].waterGrams, f.lines[i].id,
+        add(materialName(*f.lines[i].material), r.lines[i].waterGrams, f.lines[i].id,
             Rule::LineWater);
     if (counted)
         add(AccountsText::tr("moisture of the lye"), r.waterFromHydroxide, 0, Rule::WaterPresent);

@@ -30,6 +30,7 @@
 #include "document/formula_document.h"
 #include "document/heat_watcher.h"
 #include "models/vessel_model.h"
+#include "storage/material_names.h"
 #include "words/heat_words.h"
 #include "words/names.h"
 #include "words/plain_text.h"
@@ -114,8 +115,7 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, HeatWatcher& heat,
                 settings_->ask(edit, text);
             });
     connect(typing_, &TypingLine::lineWanted, this, [this](const Line& line) {
-        const LineId id =
-            document_.addLine(line, tr("Add %1").arg(QString::fromStdString(line.material->name)));
+        const LineId id = document_.addLine(line, tr("Add %1").arg(materialName(*line.material)));
         VesselPanel* to = panel(line.vessel);
         to->list()->setCurrentIndex(to->model()->indexOf(id));
         if (const Line* added = document_.formula().find(id))
@@ -133,7 +133,7 @@ BenchPage::BenchPage(FormulaDocument& document, Stock& stock, HeatWatcher& heat,
     });
     connect(typing_, &TypingLine::hydroxideWanted, this,
             [this](const MaterialPtr& material, std::optional<Mass> weighed) {
-                const QString name = QString::fromStdString(material->name);
+                const QString name = materialName(*material);
                 document_.setHydroxide(material, weighed,
                                        weighed ? tr("Weigh %1").arg(name) : tr("Use %1").arg(name));
             });
@@ -297,8 +297,7 @@ void BenchPage::rememberPlace(LineId id)
 void BenchPage::removeLine(LineId line)
 {
     if (const Line* l = document_.formula().find(line))
-        document_.apply(RemoveLine{line},
-                        tr("Remove %1").arg(QString::fromStdString(l->material->name)));
+        document_.apply(RemoveLine{line}, tr("Remove %1").arg(materialName(*l->material)));
 }
 
 // One quiet line of what is forecast; it keeps its height, so that nothing moves when it changes.

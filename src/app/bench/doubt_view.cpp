@@ -3,6 +3,7 @@
 #include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
+#include "storage/material_names.h"
 #include "words/plain_text.h"
 #include "words/shelf_words.h"
 #include "words/what_is.h"
@@ -128,7 +129,7 @@ void DoubtView::show(const Doubt* doubt, const Speech& speech)
     constexpr std::size_t told = 3;
     for (std::size_t i = 0; i < std::min(told, doubt->causes.size()); ++i) {
         const Cause& cause = doubt->causes[i];
-        const QString name = QString::fromStdString(cause.material->name);
+        const QString name = materialName(*cause.material);
         names << tr("%1 %2").arg(name, speech.percent(cause.share, 0));
         advice << tr("%1: %2").arg(name, words::causeAdvice(cause.code));
     }

@@ -8,6 +8,7 @@
 #include "core/advice/cautions.h"
 #include "document/doubt_watcher.h"
 #include "document/formula_document.h"
+#include "storage/material_names.h"
 #include "words/caution_words.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
@@ -123,7 +124,7 @@ void FiguresPanel::refreshFigures(const Reckoning& r)
     const Line* rest = f.makeUp();
     makeUp_->setVisible(rest != nullptr);
     if (rest)
-        makeUp_->set(QString::fromStdString(rest->material->name), speech_.mass(r.makeUpGrams),
+        makeUp_->set(materialName(*rest->material), speech_.mass(r.makeUpGrams),
                      rest->frozen ? tr("the rest of the liquid, frozen")
                                   : tr("the rest of the liquid"));
 

@@ -5,6 +5,7 @@
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
+#include "storage/material_names.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
 #include "words/what_is.h"
@@ -191,7 +192,7 @@ void PortionCard::refresh()
     oil_->addItem(tr("mixed oils"), 0u);
     for (const Line& line : f.lines)
         if (line.material->isOil() && line.vessel == Vessel::OilPot)
-            oil_->addItem(QString::fromStdString(line.material->name), line.id);
+            oil_->addItem(materialName(*line.material), line.id);
     oil_->setCurrentIndex(std::max(0, oil_->findData(portion->held ? portion->held->line : 0u)));
     oil_->setEnabled(portion->held.has_value());
 
@@ -200,8 +201,7 @@ void PortionCard::refresh()
     for (const Line& line : f.lines)
         if (f.portionOf(line) == id_)
             if (const LineReckoned* reckoned = r ? r->find(line.id) : nullptr)
-                own << tr("%1 %2").arg(QString::fromStdString(line.material->name),
-                                       speech_.mass(reckoned->grams));
+                own << tr("%1 %2").arg(materialName(*line.material), speech_.mass(reckoned->grams));
     own_->setText(own.isEmpty() ? tr("Nothing of its own yet: type “3 g … for %1”, "
                                      "or use a line’s menu.")
                                       .arg(words::portionName(id_, f))

@@ -13,7 +13,6 @@ SettingRow::SettingRow(const QString& name, std::initializer_list<QWidget*> fiel
 {
     name_ = new Label(name, this);
     name_->setBuddy(*fields.begin());
-    name_->setWordWrap(!qobject_cast<QComboBox*>(*fields.begin()));
     terms_ = new Label(this);
     terms_->setObjectName(QStringLiteral("muted"));
     terms_->setWordWrap(true);
@@ -21,7 +20,11 @@ SettingRow::SettingRow(const QString& name, std::initializer_list<QWidget*> fiel
     row->setSpacing(6);
     // A choice takes what room there is, so that it can be read; numbers stand at the far side.
     const bool choice = qobject_cast<QComboBox*>(*fields.begin()) != nullptr;
-    row->addWidget(name_, choice ? 0 : 1);
+    // A long name before a choice breaks into lines rather than pushing the choice out of sight.
+    constexpr int letters = 18;
+    const bool isLong = name.size() > letters;
+    name_->setWordWrap(!choice || isLong);
+    row->addWidget(name_, choice && !isLong ? 0 : 1);
     for (QWidget* field : fields) {
         field->setAccessibleName(field->accessibleName().isEmpty()
                                      ? name

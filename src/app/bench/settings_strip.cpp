@@ -102,7 +102,7 @@ SettingsStrip::SettingsStrip(FormulaDocument& document, QWidget* parent)
     jug_->setWhatsThis(jug_->toolTip());
     hidden_->setWhatsThis(hidden_->toolTip());
     fixWidth(oils_, 92);
-    fixWidth(how_, 120);
+    leastWidth(how_, 120); // a longer language takes what there is
 
     auto* layout = new FlowLayout(this, 9, 4);
     layout->setContentsMargins(12, 4, 8, 6);

@@ -6,6 +6,7 @@
 #include "app/widgets/list_keys.h"
 #include "core/materials/figures.h"
 #include "models/stock_model.h"
+#include "storage/material_names.h"
 #include "words/names.h"
 #include "words/shelf_words.h"
 #include "words/source_words.h"
@@ -79,8 +80,7 @@ void ShelfDrawer::describe()
     QStringList lines;
     QString kind = words::kindName(m->kind);
     kind.front() = kind.front().toUpper();
-    lines << kind + (m->note.empty() ? QString()
-                                     : QStringLiteral(". ") + QString::fromStdString(m->note));
+    lines << kind + (m->note.empty() ? QString() : QStringLiteral(". ") + materialNote(*m));
     // What lye and water take notice of; the shelf page has the rest.
     for (const FigureKind& figure : figureKinds()) {
         const bool told = figure.code == "water" || figure.code == "sv" ||

@@ -6,6 +6,7 @@
 #include "app/widgets/number_field.h"
 #include "core/account/doubt.h"
 #include "document/formula_document.h"
+#include "storage/material_names.h"
 #include "storage/stock.h"
 #include "words/day_words.h"
 #include "words/refusal_words.h"
@@ -80,7 +81,7 @@ void SlipPanel::choose()
             for (const char* id : {"citric-acid-monohydrate", "citric-acid-anhydrous",
                                    "lactic-acid-80", "vinegar-5", "lemon-juice"})
                 if (const MaterialPtr m = stock_.material(std::string(id)))
-                    line_->addItem(QString::fromStdString(m->name), QString::fromLatin1(id));
+                    line_->addItem(materialName(*m), QString::fromLatin1(id));
         } else if (kind == SlipKind::AcidForgotten) {
             line_->addItem(tr("all acids"), 0u);
         }
@@ -94,7 +95,7 @@ void SlipPanel::choose()
                                       ? acid && line.material->kind == MaterialKind::Acid
                                       : true;
                 if (fits)
-                    line_->addItem(QString::fromStdString(line.material->name), line.id);
+                    line_->addItem(materialName(*line.material), line.id);
             }
         const int again = line_->findData(before);
         line_->setCurrentIndex(again < 0 ? 0 : again);

@@ -6,6 +6,7 @@
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
+#include "storage/material_names.h"
 #include "storage/stock.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
@@ -107,7 +108,7 @@ void StockLyePanel::reckonIt()
             !r ? words::refusal(*document_.refusal(), speech_)
             : lye && lye->isLyeSolution()
                 ? tr("This formula uses a ready lye already: %1. Each batch takes %2 of it.")
-                      .arg(QString::fromStdString(lye->name),
+                      .arg(materialName(*lye),
                            speech_.mass((asked.sodium ? r->sodium : r->potassium).weighedGrams))
                 : tr("That lye cannot be made: it must be one this formula uses, no stronger than "
                      "its purity, and dissolve at %1.")
@@ -142,11 +143,10 @@ void StockLyePanel::keepIt()
         asked.sodium ? document_.formula().lye.sodium : document_.formula().lye.potassium;
     if (!result_ || !shelf || !stock_.plain(id))
         return;
-    const std::string source =
-        tr("Made ahead from %1 of %2 and %3 of water")
-            .arg(speech_.mass(result_->hydroxideGrams), QString::fromStdString(dry->name),
-                 speech_.mass(result_->waterGrams))
-            .toStdString();
+    const std::string source = tr("Made ahead from %1 of %2 and %3 of water")
+                                   .arg(speech_.mass(result_->hydroxideGrams), materialName(*dry),
+                                        speech_.mass(result_->waterGrams))
+                                   .toStdString();
     LotRecord lot;
     lot.lot.name = tr("made %1").arg(speech_.date(today_())).toStdString();
     lot.lot.figures = figuresOf(*result_, asked.sodium, *dry, source);

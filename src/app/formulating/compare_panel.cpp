@@ -6,6 +6,7 @@
 #include "core/wishes/formula_wishes.h"
 #include "document/formula_document.h"
 #include "storage/formula_json.h"
+#include "storage/material_names.h"
 #include "words/compare_words.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
@@ -200,7 +201,7 @@ void ComparePanel::refreshControls()
             box->clear();
             for (const Line& line : f.lines)
                 if (line.material->isOil() && !line.locked && f.portionOf(line) == 0)
-                    box->addItem(QString::fromStdString(line.material->name), line.id);
+                    box->addItem(materialName(*line.material), line.id);
             const int at = box->findData(before);
             box->setCurrentIndex(at >= 0 ? at : std::min(box == to_ ? 1 : 0, box->count() - 1));
         }

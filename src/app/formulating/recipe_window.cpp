@@ -6,6 +6,7 @@
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "app/widgets/scroll_room.h"
+#include "storage/material_names.h"
 #include "storage/stock.h"
 #include "storage/text_file.h"
 #include "words/recipe_text_words.h"
@@ -210,13 +211,12 @@ QWidget* RecipeWindow::materialChip(std::size_t at)
 {
     const RecipeMaterial& m = materials_[at];
     const QString name = QString::fromStdString(recipe_.lines[at].name);
-    auto* button =
-        chip(m.material ? tr("taken as: %1").arg(QString::fromStdString(m.material->name))
-                        : tr("not on the shelf: it stays in the notes"),
-             this);
+    auto* button = chip(m.material ? tr("taken as: %1").arg(materialName(*m.material))
+                                   : tr("not on the shelf: it stays in the notes"),
+                        this);
     auto* menu = new QMenu(button);
     for (const MaterialPtr& other : m.others)
-        menu->addAction(QString::fromStdString(other->name), this, [this, name, other] {
+        menu->addAction(materialName(*other), this, [this, name, other] {
             chosen_.insert(name, QString::fromStdString(other->id));
             readNow();
         });
@@ -280,8 +280,8 @@ QWidget* RecipeWindow::rowOf(int n)
         const bool lye = materials_[i].isLye;
         const auto& m = materials_[i].material;
         const bool same =
-            m && QString::fromStdString(m->name).compare(
-                     QString::fromStdString(recipe_.lines[i].name), Qt::CaseInsensitive) == 0;
+            m && materialName(*m).compare(QString::fromStdString(recipe_.lines[i].name),
+                                          Qt::CaseInsensitive) == 0;
         if (!lye && !same)
             chips->addWidget(materialChip(i));
         for (const RecipeQuestion q : recipe_.lines[i].amount.ask)

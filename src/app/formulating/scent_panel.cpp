@@ -11,6 +11,7 @@
 #include "storage/catalogue.h"
 #include "storage/catalogue_lookup.h"
 #include "storage/foods.h"
+#include "storage/material_names.h"
 #include "words/mould_words.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
@@ -178,10 +179,10 @@ void ScentPanel::setShare(double percent)
             basis == ScentBasis::Oils
                 ? StatedAmount{percent, AmountUnit::PercentOfOils}
                 : StatedAmount{100.0 * own / whole, AmountUnit::PercentOfBatter};
-        document().setAmount(line->id, stated,
-                             tr("Take %1 of %2")
-                                 .arg(speech().percent(percent / 100.0, 2),
-                                      QString::fromStdString(line->material->name)));
+        document().setAmount(
+            line->id, stated,
+            tr("Take %1 of %2")
+                .arg(speech().percent(percent / 100.0, 2), materialName(*line->material)));
         return;
     }
     complaint_->say(tr("Choose one scent first."));
@@ -246,7 +247,7 @@ void ScentPanel::refreshControls()
         which_->clear();
         for (const Line& line : f.lines)
             if (line.material->kind == MaterialKind::Scent)
-                which_->addItem(QString::fromStdString(line.material->name),
+                which_->addItem(materialName(*line.material),
                                 QString::fromStdString(line.material->id));
         // What is in a jar has its own limits and certificate.
         for (const ScentBlend& blend : fittings_.all().blends)
@@ -371,7 +372,7 @@ QString ScentPanel::scentNamed(const std::string& id) const
         return tr("All scents together");
     for (const Line& line : document().formula().lines)
         if (line.material->id == id)
-            return QString::fromStdString(line.material->name);
+            return materialName(*line.material);
     const MaterialPtr known = Catalogue::shipped().find(id);
     return QString::fromStdString(known ? known->name : id);
 }

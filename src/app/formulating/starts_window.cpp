@@ -3,6 +3,7 @@
 #include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
+#include "storage/material_names.h"
 #include "words/names.h"
 #include "words/start_words.h"
 
@@ -61,8 +62,7 @@ void StartsWindow::showChosen()
     reasons_->setText(words::startReasons(which));
     QStringList in;
     for (const Line& line : startingPoint(which).lines)
-        in << tr("%1 %2").arg(QString::fromStdString(line.material->name),
-                              words::vesselPlace(line.vessel));
+        in << tr("%1 %2").arg(materialName(*line.material), words::vesselPlace(line.vessel));
     inIt_->setText(in.join(QStringLiteral(" · ")));
 }
 

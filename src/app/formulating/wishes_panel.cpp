@@ -7,6 +7,7 @@
 #include "app/widgets/number_field.h"
 #include "document/formula_document.h"
 #include "document/own_fittings.h"
+#include "storage/material_names.h"
 #include "storage/stock.h"
 #include "words/blend_words.h"
 #include "words/mould_words.h"
@@ -195,9 +196,9 @@ void WishesPanel::rebuildMovers()
     std::vector<std::pair<LineId, QString>> now;
     for (const Line& line : f.lines)
         if (line.material->isOil())
-            now.emplace_back(line.id, QString::fromStdString(line.material->name));
+            now.emplace_back(line.id, materialName(*line.material));
     for (std::size_t i = 0; i < offered_.size(); ++i)
-        now.emplace_back(0, QString::fromStdString(offered_[i].material->name));
+        now.emplace_back(0, materialName(*offered_[i].material));
     const bool same =
         now.size() == moverRows_.size() &&
         std::equal(now.begin(), now.end(), moverRows_.begin(), [](const auto& a, const Mover& b) {

@@ -8,6 +8,7 @@
 #include "document/formula_document.h"
 #include "document/heat_watcher.h"
 #include "document/own_fittings.h"
+#include "storage/material_names.h"
 #include "words/heat_words.h"
 #include "words/mould_words.h"
 #include "words/refusal_words.h"
@@ -310,7 +311,7 @@ void HeatPage::refreshFrozen()
     frozen_->setValue(int(std::lround(grams.frozen)));
     frozenSaid_->setText(tr("%1 of %2 %3 frozen")
                              .arg(speech_.wholeMass(grams.frozen), speech_.wholeMass(grams.all),
-                                  QString::fromStdString(best->material->name)));
+                                  materialName(*best->material)));
 }
 
 } // namespace rhexion

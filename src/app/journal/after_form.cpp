@@ -5,6 +5,7 @@
 #include "app/widgets/number_field.h"
 #include "core/after/facts.h"
 #include "core/units/enum_count.h"
+#include "storage/material_names.h"
 #include "words/after_words.h"
 #include "words/names.h"
 #include "words/together_words.h"
@@ -113,7 +114,7 @@ void AfterForm::setBatch(const Batch* batch)
     besides_->addItem(tr("alone"), QString());
     if (batch) {
         for (const Line& line : batch->formula.lines) {
-            const std::pair one{QString::fromStdString(line.material->name),
+            const std::pair one{materialName(*line.material),
                                 QString::fromStdString(line.material->id)};
             if (about_.contains(one))
                 continue;

@@ -11,6 +11,7 @@
 #include "sheet/facts_sheet.h"
 #include "storage/batch_cost.h"
 #include "storage/inci_names.h"
+#include "storage/material_names.h"
 #include "storage/stock.h"
 #include "words/after_words.h"
 #include "words/cost_words.h"
@@ -111,7 +112,7 @@ BarsChapter::BarsChapter(Stock& stock, QWidget* parent) : QWidget(parent), stock
             return;
         const QString id = code.mid(8);
         const MaterialPtr material = stock_.plain(id.toStdString());
-        Q_EMIT nameWanted(id, material ? QString::fromStdString(material->name) : id);
+        Q_EMIT nameWanted(id, material ? materialName(*material) : id);
     });
     connect(card_, &QPushButton::clicked, this, &BarsChapter::printCard);
 }

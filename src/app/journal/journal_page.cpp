@@ -11,6 +11,7 @@
 #include "app/workshop.h"
 #include "core/after/compare.h"
 #include "models/batches_model.h"
+#include "storage/material_names.h"
 #include "words/find_words.h"
 #include "words/refusal_words.h"
 
@@ -296,7 +297,7 @@ void JournalPage::showCalendar()
 QString JournalPage::materialName(const std::string& id) const
 {
     const MaterialPtr material = workshop_.stock().plain(id);
-    return material ? QString::fromStdString(material->name) : QString::fromStdString(id);
+    return material ? rhexion::materialName(*material) : QString::fromStdString(id);
 }
 
 void JournalPage::showPatterns()

@@ -14,6 +14,7 @@
 #include "app/widgets/page_at_hand.h"
 #include "app/widgets/scroll_room.h"
 #include "app/widgets/typing_line.h"
+#include "storage/material_names.h"
 #include "words/day_words.h"
 #include "words/device_words.h"
 #include "words/lexicon.h"
@@ -446,7 +447,7 @@ void MakePage::refreshAdded()
     QStringList texts;
     for (const auto& [event, topUp, at] : current_->topUps())
         texts << tr("%1 of %2, %3")
-                     .arg(speech_.mass(topUp.grams), QString::fromStdString(topUp.material->name),
+                     .arg(speech_.mass(topUp.grams), materialName(*topUp.material),
                           words::vesselPlace(topUp.vessel));
     card_->showAdded(texts.isEmpty()
                          ? QString()

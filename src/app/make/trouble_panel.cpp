@@ -6,6 +6,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
+#include "storage/material_names.h"
 #include "storage/stock.h"
 #include "words/day_words.h"
 #include "words/names.h"
@@ -52,7 +53,7 @@ TroublePanel::TroublePanel(Stock& stock, QWidget* parent)
     leastHeight(other_, fingerTall);
     connect(other_, &QLineEdit::textChanged, this, [this] {
         const MaterialPtr m = otherMaterial();
-        keep_->setText(m ? tr("Take %1").arg(QString::fromStdString(m->name)) : tr("Take it"));
+        keep_->setText(m ? tr("Take %1").arg(materialName(*m)) : tr("Take it"));
         keep_->setEnabled(m != nullptr);
     });
     connect(other_, &QLineEdit::returnPressed, this, &TroublePanel::keepIt);
@@ -134,7 +135,7 @@ void TroublePanel::choose()
         which_->clear();
         if (what == What::InItsPlace) {
             for (const Line& line : batch_->formula().lines)
-                which_->addItem(QString::fromStdString(line.material->name), line.id);
+                which_->addItem(materialName(*line.material), line.id);
         } else if (what == What::NearMiss) {
             for (int i = 0; i < int(countOf<NearMissKind>()); ++i)
                 which_->addItem(words::nearMissName(static_cast<NearMissKind>(i)), i);

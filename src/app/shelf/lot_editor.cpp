@@ -5,6 +5,7 @@
 #include "app/widgets/complaint.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
+#include "storage/material_names.h"
 #include "words/shelf_words.h"
 
 #include <QCheckBox>
@@ -31,7 +32,7 @@ std::variant<std::vector<Measure>, QString> measuresFromText(const QString& text
         const auto* grams = std::get_if<double>(&number);
         if (gap <= 0 || !grams || !(*grams > 0.0) || *grams > 1e6)
             return one;
-        out.push_back({one.left(gap).trimmed().toStdString(), *grams,
+        out.push_back({words::measureMeant(one.left(gap).trimmed()), *grams,
                        LotEditor::tr("Weighed").toStdString()});
     }
     return out;
@@ -41,7 +42,7 @@ QString measuresToText(const std::vector<Measure>& measures, const Speech& speec
 {
     QStringList out;
     for (const Measure& m : measures)
-        out << QStringLiteral("%1 %2").arg(QString::fromStdString(m.name),
+        out << QStringLiteral("%1 %2").arg(words::measureSaid(m.name),
                                            speech.habits().locale.toString(m.grams, 'g', 5));
     return out.join(QStringLiteral("; "));
 }
@@ -139,7 +140,7 @@ void LotEditor::edit(const MaterialPtr& material, const LotRecord& lot, const QD
     material_ = material;
     from_ = lot;
     from_.material = material->id;
-    const QString name = QString::fromStdString(material->name);
+    const QString name = materialName(*material);
     title_->setText(lot.lot.id.empty() ? tr("A new lot of %1").arg(name)
                                        : tr("A lot of %1").arg(name));
     name_->setText(lot.lot.name.empty() ? speech_.date(today)

@@ -4,6 +4,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/page_browser.h"
+#include "storage/material_names.h"
 #include "words/names.h"
 
 #include <QHBoxLayout>
@@ -83,7 +84,7 @@ void MaterialView::show(const StockEntry& entry, const MaterialPage& page, const
     QString about = words::kindName(m.kind);
     about.front() = about.front().toUpper();
     if (!m.note.empty())
-        about += QStringLiteral(". ") + QString::fromStdString(m.note);
+        about += QStringLiteral(". ") + materialNote(m);
     about_->setText(about);
     bar_->show(m, speech);
     const bool own = entry.origin == Origin::Own;

@@ -5,6 +5,7 @@
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "app/widgets/page_browser.h"
+#include "storage/material_names.h"
 #include "words/shelf_words.h"
 #include "words/working_words.h"
 
@@ -75,7 +76,7 @@ void MeasurePanel::start(const MaterialPtr& material, const QString& openLot)
 {
     material_ = material;
     methods_ = methodsFor(*material);
-    title_->setText(tr("Measure %1").arg(QString::fromStdString(material->name)));
+    title_->setText(tr("Measure %1").arg(materialName(*material)));
     keepOpen_->setVisible(!openLot.isEmpty());
     keepOpen_->setText(tr("Keep it with lot %1").arg(openLot));
     {

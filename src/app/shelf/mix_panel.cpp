@@ -5,6 +5,7 @@
 #include "app/widgets/number_field.h"
 #include "app/widgets/page_browser.h"
 #include "core/measuring/measure.h"
+#include "storage/material_names.h"
 #include "storage/stock.h"
 #include "words/shelf_words.h"
 #include "words/working_words.h"
@@ -102,10 +103,10 @@ void MixPanel::start(const MaterialPtr& material)
         what_[i]->clear();
         grams_[i]->setValue(std::nullopt);
     }
-    what_[0]->setText(QString::fromStdString(material->name));
-    what_[1]->setText(QString::fromStdString(stock_.material("water")->name));
+    what_[0]->setText(materialName(*material));
+    what_[1]->setText(materialName(*stock_.material("water")));
     end_->setValue(std::nullopt);
-    name_->setText(tr("%1, cooked").arg(QString::fromStdString(material->name)));
+    name_->setText(tr("%1, cooked").arg(materialName(*material)));
     reckon();
     grams_[0]->setFocus();
 }
@@ -130,7 +131,7 @@ void MixPanel::reckon()
         const MaterialPtr material = materialNamed(what_[i]->text());
         const double grams = grams_[i]->value().value_or(0.0);
         const bool wanted = !what_[i]->text().trimmed().isEmpty();
-        said_[i]->setText(material ? tr("is %1").arg(QString::fromStdString(material->name))
+        said_[i]->setText(material ? tr("is %1").arg(materialName(*material))
                           : wanted ? tr("not on the shelf")
                                    : QString());
         if (!material || !(grams > 0.0)) {
@@ -195,9 +196,8 @@ void MixPanel::keep()
     for (std::size_t i = 0; i < rows; ++i)
         if (const auto grams = grams_[i]->value(); grams && *grams > 0.0) {
             total += *grams;
-            parts << QStringLiteral("%1 %2").arg(
-                speech_.mass(*grams),
-                QString::fromStdString(materialNamed(what_[i]->text())->name));
+            parts << QStringLiteral("%1 %2").arg(speech_.mass(*grams),
+                                                 materialName(*materialNamed(what_[i]->text())));
         }
     const double end = end_->value().value_or(total);
     for (Source& source : m.sources)

@@ -8,6 +8,7 @@
 #include "app/widgets/number_field.h"
 #include "app/widgets/page_browser.h"
 #include "pages/facts_page.h"
+#include "storage/material_names.h"
 #include "storage/stock.h"
 #include "words/record_words.h"
 #include "words/refusal_words.h"
@@ -107,7 +108,7 @@ void StockWindow::refresh()
         std::get<StockNow>(read),
         [this](const std::string& id) {
             const MaterialPtr m = stock_.plain(id);
-            return m ? QString::fromStdString(m->name) : QString::fromStdString(id);
+            return m ? materialName(*m) : QString::fromStdString(id);
         },
         clock_().date(), speech_);
     page_->setHtml(factsHtml(facts_, Theme::page(), false));

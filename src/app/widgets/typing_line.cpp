@@ -6,6 +6,7 @@
 #include "app/widgets/suggestion_list.h"
 #include "core/account/effect.h"
 #include "core/formula/usual_place.h"
+#include "storage/material_names.h"
 #include "storage/own_materials.h"
 #include "words/lexicon.h"
 #include "words/names.h"
@@ -180,7 +181,7 @@ void TypingLine::sayPlaced(const Line& line)
     const UsualPlace usual = usualPlaceOf(*line.material, line.amount, oilsGrams_, cooks_);
     if (line.vessel != usual.vessel && line.vessel != usual.other)
         return;
-    const QString name = QString::fromStdString(line.material->name);
+    const QString name = materialName(*line.material);
     const QString place = words::vesselPlace(line.vessel);
     if (line.vessel == usual.vessel) {
         say(tr("%1 went in %2: %3").arg(name, place, words::placeReason(usual.reason)), false);
@@ -247,7 +248,7 @@ void TypingLine::offer(const MaterialPtr& material)
         amount = speech_.amountForEditing(*phrase->amount);
     offered_ = material;
     field_->setFocus();
-    field_->setText(QStringLiteral("%1 %2").arg(amount, QString::fromStdString(material->name)));
+    field_->setText(QStringLiteral("%1 %2").arg(amount, materialName(*material)));
     field_->setCursorPosition(amount.isEmpty() ? 0 : static_cast<int>(amount.size()));
 }
 

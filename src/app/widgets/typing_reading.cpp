@@ -3,6 +3,7 @@
 
 #include "app/widgets/place_habits.h"
 #include "core/formula/usual_place.h"
+#include "storage/material_names.h"
 #include "words/lexicon.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
@@ -102,13 +103,13 @@ void TypingLine::understandText()
         say(tr("Enter: say what it is"), false);
         return;
     }
-    const bool asOffered =
-        offered_ && chosen_ == 0 && folded(offered_->name) == phrase_->materialText;
+    const bool asOffered = offered_ && chosen_ == 0 &&
+                           folded(materialName(*offered_).toStdString()) == phrase_->materialText;
     material_ = asOffered ? offered_ : stock_.material(stock_.entries()[matches_[chosen_]]);
     if (!material_)
         return;
     const Material& material = *material_;
-    QString name = QString::fromStdString(material.name);
+    QString name = materialName(material);
     if (!material.lot.id.empty())
         name = tr("%1, lot %2").arg(name, QString::fromStdString(material.lot.name));
     const QString more =
@@ -140,7 +141,10 @@ void TypingLine::understandText()
     const bool measured = isMeasured(phrase_->amount->unit);
     const auto weight = measured ? massOf(*phrase_->amount, material) : std::nullopt;
     if (measured && !weight) {
-        say(words::refusal({RefusalCode::MeasureNotWeighed, 0, material.name, {}}, speech_), true);
+        say(words::refusal(
+                {RefusalCode::MeasureNotWeighed, 0, materialName(material).toStdString(), {}},
+                speech_),
+            true);
         return;
     }
     if (material.isHydroxide()) {
