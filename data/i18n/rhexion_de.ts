@@ -9222,7 +9222,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message>
         <source>%1 in it to name on the label</source>
-        <translation>%1 darin ist auf dem Etikett zu nennen</translation>
+        <translation>%1 darin, auf dem Etikett zu nennen</translation>
     </message>
     <message>
         <source>The acid takes %1 of the weighed lye</source>
@@ -9682,7 +9682,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message>
         <source>Browning sugar, magnesium and calcium can use up to %1 of lye. None of it is counted, since it may be nothing; the superfat could then be up to %2.</source>
-        <translation>Bräunender Zucker, Magnesium und Calcium können bis zu %1 Hydroxid verbrauchen. Nichts davon ist gezählt, weil es nichts sein kann; die Überfettung könnte dann bis zu %2 sein.</translation>
+        <translation>Bräunender Zucker, Magnesium und Calcium können bis zu %1 Hydroxid verbrauchen. Nichts davon ist gezählt, weil es auch nichts sein kann; die Überfettung könnte dann bis zu %2 sein.</translation>
     </message>
     <message>
         <source>Water leaves a bar as it cures. Lye does not: it is used up by fat or it stays. Give it fat now.</source>

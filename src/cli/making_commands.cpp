@@ -15,6 +15,7 @@
 #include "storage/heat_json.h"
 #include "storage/heat_record.h"
 #include "storage/making_json.h"
+#include "storage/material_names.h"
 #include "storage/pace_record.h"
 #include "storage/recipe_json.h"
 #include "storage/sqlite_journal.h"
@@ -427,9 +428,12 @@ int parseCommand(const QString& path, const MakingOptions& o)
 
 int textCommand(const Opened& f, const MakingOptions& o)
 {
-    const Recipe recipe = recipeOf(f.formula, &f.reckoning);
-    put(stdout,
-        QString::fromStdString(o.markdown ? writeRecipeMarkdown(recipe) : writeRecipe(recipe)));
+    const bool german = QLocale().language() == QLocale::German;
+    const RecipeLanguage language = german ? RecipeLanguage::German : RecipeLanguage::English;
+    const RecipeNames named = [](const Material& m) { return materialName(m).toStdString(); };
+    const Recipe recipe = recipeOf(f.formula, &f.reckoning, german ? named : RecipeNames());
+    put(stdout, QString::fromStdString(o.markdown ? writeRecipeMarkdown(recipe, language)
+                                                  : writeRecipe(recipe, language)));
     return Good;
 }
 

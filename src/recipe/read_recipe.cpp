@@ -1,4 +1,5 @@
 #include "recipe/reading.h"
+#include "recipe/recipe_german.h"
 #include "recipe/recipe_text.h"
 
 #include <algorithm>
@@ -619,8 +620,11 @@ RecipeRead readRecipe(std::string_view text)
     if (lines.size() > mostRecipeLines)
         return {{}, RecipeRefusal::TooManyLines};
     RecipeReader reader(english(), clean);
+    const bool german = isGerman(clean);
     for (std::size_t i = 0; i < lines.size(); ++i)
-        reader.take(int(i) + 1, lines[i]);
+        reader.take(int(i) + 1, german && lines[i].size() <= longestRecipeLine
+                                    ? fromGerman(lines[i])
+                                    : lines[i]);
     return {reader.finish(lines), std::nullopt};
 }
 

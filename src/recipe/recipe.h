@@ -115,8 +115,10 @@ std::optional<AmountRead> readRecipeAmount(std::string_view text);
 // Settings of a line, where it holds nothing else.
 std::optional<RecipeSettings> readRecipeSettings(std::string_view text);
 
-// The canonical text; reading it gives the same title, settings and lines.
-std::string writeRecipe(const Recipe& recipe);
-std::string writeRecipeMarkdown(const Recipe& recipe);
+// The canonical text; reading it gives the same title, settings and lines, in each language.
+enum class RecipeLanguage { English, German };
+std::string writeRecipe(const Recipe& recipe, RecipeLanguage language = RecipeLanguage::English);
+std::string writeRecipeMarkdown(const Recipe& recipe,
+                                RecipeLanguage language = RecipeLanguage::English);
 
 } // namespace rhexion

@@ -35,16 +35,20 @@ RecipeWords::RecipeWords()
       countWord(
           R"(((?:an?|one|half an?|half|two|three))\s+(?=(?:heaped |heaping |level )?(?:pinch|handful|teaspoon|tablespoon|tsp|tbsp|cup|drop|stick|pound|kilo|pint|quart)\b))"),
       liquid(
-          R"(\b(water|milk|juice|tea|coffee|beer|ale|stout|wine|vinegar|cream|yogh?urt|buttermilk|whey|brine|kefir|hydrosol)\b)"),
-      poured(R"(\b(honey|syrup|molasses|aloe|glycerine?|puree|lactate)\b)"),
-      lye(R"(\b(?:lye|naoh|sodium hydroxide|caustic soda|koh|potassium hydroxide|caustic potash)\b(?! water))"),
-      potash(R"(\b(?:koh|potassium hydroxide|caustic potash)\b)"),
-      scented(R"(\b(essential oil|fragrance|eo|fo|perfume)\b)"),
+          R"(\b(water|milk|juice|tea|coffee|beer|ale|stout|wine|vinegar|cream|yogh?urt|buttermilk|whey|brine|kefir|hydrosol)\b|(?:wasser|milch|saft|tee|kaffee|bier|wein|essig|sahne|rahm|joghurt|molke|sole|hydrolat|drink)(?![\p{L}]))"),
+      poured(
+          R"(\b(honey|syrup|molasses|aloe|glycerine?|puree|lactate)\b|(?:honig|sirup|melasse|püree|lactat)(?![\p{L}]))"),
+      lye(R"(\b(?:lye|naoh|sodium hydroxide|caustic soda|koh|potassium hydroxide|caustic potash|natriumhydroxid|kaliumhydroxid|natronlauge|kalilauge)\b(?! water)|(?<![\p{L}])(?:ätznatron|ätzkali)(?![\p{L}]))"),
+      potash(
+          R"(\b(?:koh|potassium hydroxide|caustic potash|kaliumhydroxid|kalilauge)\b|(?<![\p{L}])ätzkali(?![\p{L}]))"),
+      scented(
+          R"(\b(essential oil|fragrance|eo|fo|perfume)\b|(?<![\p{L}])(?:äö|pö|ätherisch\p{L}*|parfümöl|duftöl|duft)(?![\p{L}]))"),
       oily(
-          R"(\b(oil|butter|tallow|lard|fat|wax|ghee|stearic|shea|canola|castor|olive|coconut|palm|babassu)\b)"),
+          R"(\b(oil|butter|tallow|lard|fat|wax|ghee|stearic|shea|canola|castor|olive|coconut|palm|babassu)\b|(?:öl|butter|talg|schmalz|fett|wachs|stearin(?:säure)?)(?![\p{L}]))"),
       countedThing(
-          R"(^(?:large |small |medium )?(?:whole )?(?:egg|yolk|duck egg|quail egg|tea bag)s?\b|^(?:large |small )?egg (?:yolk|white)s?\b)"),
-      citric("citric"), citricForm("mono|anhydr"), lyeSolution(R"(\bsolution\b|\bliquid\b)"),
+          R"(^(?:large |small |medium )?(?:whole )?(?:egg|yolk|duck egg|quail egg|tea bag)s?\b|^(?:large |small )?egg (?:yolk|white)s?\b|^(?:ei|eier|eigelbe?|dotter|teebeutel)(?![\p{L}]))"),
+      citric("citric|[cz]itronens"), citricForm("mono|anhydr|wasserfrei"),
+      lyeSolution(R"(\bsolution\b|\bliquid\b)"),
       lyePair(R"(^(?:(?:dual|two|2)[ -]lyes?\s*:?\s*)?(?:)" + lyes + R"(\s*:?\s*)" + number +
               R"(\s*(?:%|percent)?[\s,;/&+]*(?:and\s*)?)" + lyes + R"(\s*:?\s*)" + number +
               R"(\s*(?:%|percent)?|)" + number + R"(\s*(?:%|percent)\s*)" + lyes +

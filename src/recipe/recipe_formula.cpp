@@ -359,7 +359,7 @@ std::optional<double> superfatOfStatedLye(const RecipeAsFormula& made)
     return r ? r->superfatTrue : std::nullopt;
 }
 
-Recipe recipeOf(const Formula& f, const Reckoning* reckoning)
+Recipe recipeOf(const Formula& f, const Reckoning* reckoning, const RecipeNames& nameOf)
 {
     Recipe out;
     out.title = f.name;
@@ -386,7 +386,7 @@ Recipe recipeOf(const Formula& f, const Reckoning* reckoning)
     for (std::size_t i = 0; i < f.lines.size(); ++i) {
         const Line& line = f.lines[i];
         RecipeLine l;
-        l.name = lowerAscii(line.material->name);
+        l.name = nameOf ? nameOf(*line.material) : lowerAscii(line.material->name);
         l.amount.unit = codeOfUnit(line.amount.unit, l.amount.of);
         if (line.amount.unit != AmountUnit::Rest)
             l.amount.value = line.amount.value;

@@ -38,6 +38,7 @@ RecipeAsFormula formulaOf(const Recipe& recipe, const std::vector<RecipeMaterial
 std::optional<double> superfatOfStatedLye(const RecipeAsFormula& made);
 
 // The formula as a recipe, for writing it down.
-Recipe recipeOf(const Formula& formula, const Reckoning* reckoning);
+using RecipeNames = std::function<std::string(const Material&)>;
+Recipe recipeOf(const Formula& formula, const Reckoning* reckoning, const RecipeNames& nameOf = {});
 
 } // namespace rhexion

@@ -1,6 +1,8 @@
 #include "recipe/reading.h"
 #include "recipe/recipe_text.h"
 
+#include <array>
+
 namespace rhexion {
 
 namespace recipe {
@@ -26,56 +28,149 @@ std::string quotedName(const std::string& name, const std::string& unit)
     return quotes ? '"' + name + '"' : name;
 }
 
-std::string_view placeSaid(std::string_view code)
+// The words of one language; readRecipe() understands them all.
+struct WriterWords {
+    std::string_view untitled;
+    std::string_view rest, frozen, heaped;
+    std::array<std::pair<std::string_view, std::string_view>, 7> places; // code, said
+    std::array<std::pair<std::string_view, std::string_view>, 8> units;  // those said otherwise
+    std::array<std::pair<std::string_view, std::string_view>, 4> bases;  // of a per cent
+    std::array<std::pair<std::string_view, std::string_view>, 8>
+        settings; // % stands for the figure
+    std::string_view lyeExcess, twoLyes, perOils;
+    std::string_view amount, material, where;
+};
+
+constexpr WriterWords englishWords{"Untitled",
+                                   "rest",
+                                   "frozen ",
+                                   "heaped ",
+                                   {{{"second-jug", "in the second jug"},
+                                     {"lye-jug", "in the lye jug"},
+                                     {"oil-pot", "in the oil pot"},
+                                     {"emulsion", "at emulsion"},
+                                     {"trace", "at trace"},
+                                     {"after-cook", "after the cook"},
+                                     {"top", "on top"}}},
+                                   {},
+                                   {},
+                                   {{{"superfat", "superfat $ %"},
+                                     {"lye_strength", "lye strength $ %"},
+                                     {"water_ratio", "water to lye $:1"},
+                                     {"water_percent_of_oils", "water $ % of oils"},
+                                     {"water_discount", "water discount $ %"},
+                                     {"koh_purity", "KOH purity $ %"},
+                                     {"naoh_purity", "NaOH purity $ %"},
+                                     {"temperature_c", "mix at $ C"}}},
+                                   "lye excess $ %",
+                                   "two lyes ",
+                                   " oils",
+                                   "amount",
+                                   "material",
+                                   "where"};
+
+constexpr WriterWords germanWords{
+    "Ohne Titel",
+    "Rest",
+    "gefroren ",
+    "gehäufte ",
+    {{{"second-jug", "in den zweiten Krug"},
+      {"lye-jug", "in den Laugenkrug"},
+      {"oil-pot", "in den Fetttopf"},
+      {"emulsion", "bei Emulsion"},
+      {"trace", "beim Zeichnen"},
+      {"after-cook", "nach dem Kochen"},
+      {"top", "obenauf"}}},
+    {{{"tsp", "TL"},
+      {"tbsp", "EL"},
+      {"cup", "Tassen"},
+      {"drop", "Tropfen"},
+      {"piece", "Stück"},
+      {"pinch", "Prisen"},
+      {"handful", "Handvoll"}}},
+    {{{"oils", "der Öle"}, {"batter", "des Seifenleims"}, {"liquid", "der Flüssigkeit"}}},
+    {{{"superfat", "Überfettung $ %"},
+      {"lye_strength", "Laugenkonzentration $ %"},
+      {"water_ratio", "Wasser zu Lauge $:1"},
+      {"water_percent_of_oils", "Wasser $ % der Öle"},
+      {"water_discount", "Wasserreduktion $ %"},
+      {"koh_purity", "KOH-Reinheit $ %"},
+      {"naoh_purity", "NaOH-Reinheit $ %"},
+      {"temperature_c", "Temperatur $ C"}}},
+    "Laugenüberschuss $ %",
+    "zwei Laugen ",
+    " Öle",
+    "Menge",
+    "Rohstoff",
+    "wohin"};
+
+const WriterWords& wordsOf(RecipeLanguage language)
 {
-    static constexpr std::pair<std::string_view, std::string_view> all[] = {
-        {"second-jug", "in the second jug"},
-        {"lye-jug", "in the lye jug"},
-        {"oil-pot", "in the oil pot"},
-        {"emulsion", "at emulsion"},
-        {"trace", "at trace"},
-        {"after-cook", "after the cook"},
-        {"top", "on top"}};
-    for (const auto& [known, said] : all)
-        if (known == code)
+    return language == RecipeLanguage::German ? germanWords : englishWords;
+}
+
+// What a code is called, or the code.
+template <class Pairs>
+std::string_view saidOf(const Pairs& pairs, std::string_view code)
+{
+    for (const auto& [known, said] : pairs)
+        if (!known.empty() && known == code)
             return said;
-    return {};
+    return code;
 }
 
-std::string settingSaid(const std::string& key, double value)
+std::string settingSaid(const std::string& key, double value, const WriterWords& words)
 {
-    const std::string v = shown(value);
-    if (key == "superfat")
-        return value < 0.0 ? "lye excess " + shown(-value) + " %" : "superfat " + v + " %";
     if (key == "koh_share")
-        return "two lyes " + shown(100.0 - value) + "/" + v + " NaOH/KOH";
-    if (key == "lye_strength")
-        return "lye strength " + v + " %";
-    if (key == "water_ratio")
-        return "water to lye " + v + ":1";
-    if (key == "water_percent_of_oils")
-        return "water " + v + " % of oils";
-    if (key == "water_discount")
-        return "water discount " + v + " %";
-    if (key == "koh_purity")
-        return "KOH purity " + v + " %";
-    if (key == "naoh_purity")
-        return "NaOH purity " + v + " %";
-    return "mix at " + v + " C";
+        return std::string(words.twoLyes) + shown(100.0 - value) + "/" + shown(value) + " NaOH/KOH";
+    if (key == "superfat" && value < 0.0)
+        return replaced(words.lyeExcess, "$", shown(-value));
+    return replaced(saidOf(words.settings, key), "$", shown(value));
 }
 
-std::string lineSaid(const RecipeLine& line)
+std::string amountSaid(const RecipeAmount& a, const WriterWords& words)
 {
-    std::string out = saidAmount(line.amount) + " ";
+    if (a.unit == "rest")
+        return std::string(words.rest);
+    if (!a.value)
+        return "?";
+    std::string out = plainNumber(*a.value);
+    if (a.high)
+        out += "-" + plainNumber(*a.high);
+    std::string unit(saidOf(words.units, a.unit));
+    if (a.unit.ends_with(" heaped"))
+        unit = std::string(words.heaped) +
+               std::string(saidOf(words.units, a.unit.substr(0, a.unit.find(' '))));
+    if (!unit.empty())
+        out += " " + unit;
+    if (!unit.empty() && !a.of.empty()) {
+        const std::string_view base = saidOf(words.bases, a.of);
+        out += base == a.of ? " of " + a.of : " " + std::string(base);
+    }
+    if (a.per)
+        out += (words.perOils == englishWords.perOils ? " per " : " je ") + shown(a.per->value, 6) +
+               " " + a.per->unit + std::string(words.perOils);
+    return out;
+}
+
+std::string placeSaid(std::string_view code, const WriterWords& words)
+{
+    const std::string_view said = saidOf(words.places, code);
+    return said == code ? std::string() : std::string(said);
+}
+
+std::string lineSaid(const RecipeLine& line, const WriterWords& words)
+{
+    std::string out = amountSaid(line.amount, words) + " ";
     if (line.frozen)
-        out += "frozen ";
+        out += words.frozen;
     out += quotedName(line.name, line.amount.unit);
     if (line.alt)
-        out += " (" + saidAmount(*line.alt) + ")";
+        out += " (" + amountSaid(*line.alt, words) + ")";
     if (!line.note.empty())
         out += " {" + replaced(replaced(line.note, "{", "("), "}", ")") + "}";
-    if (const std::string_view place = placeSaid(line.place); !place.empty())
-        out += " " + std::string(place);
+    if (const std::string place = placeSaid(line.place, words); !place.empty())
+        out += " " + place;
     return out;
 }
 
@@ -89,54 +184,44 @@ std::string cell(const std::string& text)
 
 std::string saidAmount(const RecipeAmount& a)
 {
-    if (a.unit == "rest")
-        return "rest";
-    if (!a.value)
-        return "?";
-    std::string out = plainNumber(*a.value);
-    if (a.high)
-        out += "-" + plainNumber(*a.high);
-    std::string unit = a.unit;
-    if (unit.ends_with(" heaped"))
-        unit = "heaped " + unit.substr(0, unit.find(' '));
-    if (!unit.empty())
-        out += " " + unit + (a.of.empty() ? "" : " of " + a.of);
-    if (a.per)
-        out += " per " + shown(a.per->value, 6) + " " + a.per->unit + " oils";
-    return out;
+    return amountSaid(a, englishWords);
 }
 
 } // namespace recipe
 
-std::string writeRecipe(const Recipe& r)
+std::string writeRecipe(const Recipe& r, RecipeLanguage language)
 {
     using namespace recipe;
-    std::string out = r.title && !r.title->empty() ? *r.title : "Untitled";
+    const WriterWords& words = wordsOf(language);
+    std::string out = r.title && !r.title->empty() ? *r.title : std::string(words.untitled);
     out += '\n';
     for (const auto& [key, value] : r.settings)
-        out += settingSaid(key, value) + '\n';
+        out += settingSaid(key, value, words) + '\n';
     for (const RecipeLine& line : r.lines)
-        out += lineSaid(line) + '\n';
+        out += lineSaid(line, words) + '\n';
     return out;
 }
 
-std::string writeRecipeMarkdown(const Recipe& r)
+std::string writeRecipeMarkdown(const Recipe& r, RecipeLanguage language)
 {
     using namespace recipe;
-    std::string out = "# " + (r.title && !r.title->empty() ? *r.title : "Untitled") + "\n\n";
+    const WriterWords& words = wordsOf(language);
+    std::string out =
+        "# " + (r.title && !r.title->empty() ? *r.title : std::string(words.untitled)) + "\n\n";
     for (const auto& [key, value] : r.settings)
-        out += "- " + settingSaid(key, value) + '\n';
+        out += "- " + settingSaid(key, value, words) + '\n';
     if (!r.settings.empty())
         out += '\n';
-    out += "| amount | material | where |\n| ---: | --- | --- |\n";
+    out += "| " + std::string(words.amount) + " | " + std::string(words.material) + " | " +
+           std::string(words.where) + " |\n| ---: | --- | --- |\n";
     for (const RecipeLine& line : r.lines) {
-        std::string name = (line.frozen ? "frozen " : "") + line.name;
+        std::string name = std::string(line.frozen ? words.frozen : "") + line.name;
         if (line.alt)
-            name += " (" + saidAmount(*line.alt) + ")";
+            name += " (" + amountSaid(*line.alt, words) + ")";
         if (!line.note.empty())
             name += " {" + line.note + "}";
-        out += "| " + cell(saidAmount(line.amount)) + " | " + cell(name) + " | " +
-               std::string(placeSaid(line.place)) + " |\n";
+        out += "| " + cell(amountSaid(line.amount, words)) + " | " + cell(name) + " | " +
+               placeSaid(line.place, words) + " |\n";
     }
     return out;
 }

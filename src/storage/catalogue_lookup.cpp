@@ -12,7 +12,30 @@ namespace {
 constexpr std::size_t mostAnswers = 10;
 }
 
+ForeignLookup::ForeignLookup(std::shared_ptr<const SearchRules> rules)
+{
+    index_.setRules(std::move(rules));
+    for (const MaterialPtr& m : Catalogue::shipped().materials()) {
+        const std::vector<std::string> names = foreignNames(*m);
+        index_.add(names.empty() ? std::string() : names.front(), names);
+    }
+}
+
+std::vector<MaterialPtr> ForeignLookup::find(const std::string& name) const
+{
+    std::vector<MaterialPtr> out;
+    std::optional<int> best;
+    for (const Match& match : index_.find(name)) {
+        if ((best && match.mark > *best) || out.size() == mostAnswers)
+            break;
+        best = match.mark;
+        out.push_back(Catalogue::shipped().materials()[match.index]);
+    }
+    return out;
+}
+
 CatalogueLookup::CatalogueLookup(const QString& foodsPath, std::shared_ptr<const SearchRules> rules)
+    : foreign_(rules)
 {
     index_.setRules(std::move(rules));
     for (const MaterialPtr& m : Catalogue::shipped().materials()) {
@@ -28,6 +51,12 @@ CatalogueLookup::CatalogueLookup(const QString& foodsPath, std::shared_ptr<const
 }
 
 std::vector<MaterialPtr> CatalogueLookup::find(const std::string& name) const
+{
+    std::vector<MaterialPtr> here = findHere(name);
+    return here.empty() ? foreign_.find(name) : here;
+}
+
+std::vector<MaterialPtr> CatalogueLookup::findHere(const std::string& name) const
 {
     const auto& own = Catalogue::shipped().materials();
     std::vector<MaterialPtr> out;

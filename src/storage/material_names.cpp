@@ -133,6 +133,17 @@ SearchNames searchNames(const Material& material)
     return out;
 }
 
+std::vector<std::string> foreignNames(const Material& material)
+{
+    const SearchNames here = searchNames(material);
+    std::vector<std::string> out;
+    for (const QString& name : namesInEveryLanguage(material))
+        if (const std::string one = name.toStdString();
+            one != here.shown && std::ranges::find(here.others, one) == here.others.end())
+            out.push_back(one);
+    return out;
+}
+
 QStringList namesInEveryLanguage(const Material& material)
 {
     static const QList<MaterialWords> languages = [] {

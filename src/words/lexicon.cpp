@@ -44,6 +44,7 @@ Lexicon make()
     Lexicon l;
     add(l.units, U::Gram, LexiconText::tr("g|gram|grams|gm|gms|gr|grs"));
     add(l.units, U::Kilogram, LexiconText::tr("kg|kilogram|kilograms|kilo|kilos"));
+    add(l.units, U::Gram, LexiconText::tr("metric pound|metric pounds"), 500.0);
     add(l.units, U::Ounce, LexiconText::tr("oz|ounce|ounces"));
     add(l.units, U::Pound, LexiconText::tr("lb|lbs|pound|pounds|#"));
     add(l.units, U::PercentOfBatter, LexiconText::tr("% of batter"));

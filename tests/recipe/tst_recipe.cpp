@@ -103,6 +103,79 @@ bool nothingLost(const Recipe& r)
 class TestRecipe : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    // German lines, read as their English likenesses are.
+    void german_data()
+    {
+        QTest::addColumn<QString>("german");
+        QTest::addColumn<QString>("english"); // with the German name of the material
+        const auto row = [](const char* german, const char* english) {
+            QTest::newRow(german) << QString::fromUtf8(german) << QString::fromUtf8(english);
+        };
+        row("500 g Olivenöl", "500 g olivenöl");
+        row("2 EL Honig beim Zeichnen", "2 tbsp honig at trace");
+        row("3 gehäufte TL Kakao", "3 heaped tsp kakao");
+        row("1 Pfund Rindertalg", "500 g rindertalg");
+        row("eine halbe Tasse Kokosmilch", "half a cup kokosmilch");
+        row("120 g Buttermilch, gefroren", "120 g buttermilch, frozen");
+        row("Rest Wasser", "rest wasser");
+        row("3 % der Öle Zitronensäure", "3 % of oils zitronensäure");
+        row("20 Tropfen Lavendelöl nach dem Kochen", "20 drops lavendelöl after the cook");
+        row("15 g Tonerde obenauf", "15 g tonerde on top");
+        row("10 g Salz in den Krug", "10 g salz in the lye jug");
+        row("1 Prise Safran", "1 pinch safran");
+        row("400 Gramm Rapsöl", "400 g rapsöl");
+        row("2 Eier", "2 eier");
+    }
+    void german()
+    {
+        QFETCH(QString, german);
+        QFETCH(QString, english);
+        const QByteArray frame = QByteArrayLiteral("Birnenseife\nÜberfettung 6 %\n300 g Kokosöl\n");
+        const QByteArray like = QByteArrayLiteral("Birnenseife\nsuperfat 6 %\n");
+        const Recipe read = readingOf(frame + german.toUtf8());
+        const Recipe wanted = readingOf(like + english.toUtf8());
+        QCOMPARE(read.settings.size(), std::size_t(1));
+        QVERIFY(!read.lines.empty() && wanted.lines.size() == 1);
+        const RecipeLine& is = read.lines.back();
+        QVERIFY2(same(is, wanted.lines.front()), (is.name + " | " + is.amount.unit).c_str());
+    }
+
+    // A whole German recipe: every line is something, and nothing is lost.
+    void germanWhole()
+    {
+        const QByteArray text =
+            "Spalierbirnenseife\n"
+            "Überfettung 7 %, Laugenkonzentration 31 %\n\n"
+            "Fette:\n450 g Olivenöl\n200,5 g Kokosöl\n100 g Rindertalg\n"
+            "Gesamtfettmenge 750,5 g\n\n"
+            "Lauge:\nRest Birnenpüree, gefroren\n12 g Zitronensäure wasserfrei\n\n"
+            "Beim Zeichnen:\n1 EL Honig\n\n"
+            "Zubereitung:\nDie Fette schmelzen und die Lauge zugeben.\n";
+        const Recipe r = readingOf(text);
+        QCOMPARE(QString::fromStdString(r.title.value_or("")),
+                 QStringLiteral("Spalierbirnenseife"));
+        QCOMPARE(settingOf(r.settings, "superfat"), std::optional(7.0));
+        QCOMPARE(settingOf(r.settings, "lye_strength"), std::optional(31.0));
+        QCOMPARE(r.lines.size(), std::size_t(6));
+        QCOMPARE(r.lines[1].amount.value, std::optional(200.5));
+        QCOMPARE(r.lines[3].place, "lye-jug");
+        QVERIFY(r.lines[3].frozen);
+        QVERIFY(!r.isAsked(RecipeQuestion::CitricForm));
+        QCOMPARE(r.lines[5].place, "trace");
+        QCOMPARE(r.totals.size(), std::size_t(1));
+        QCOMPARE(r.totals.front().agrees, std::optional(true));
+        QVERIFY(r.notUnderstood.empty());
+        QCOMPARE(r.notes.size(), std::size_t(1));
+        QCOMPARE(r.text[4], "450 g Olivenöl");
+        // Written in German and read again, it is the same.
+        const Recipe again =
+            readingOf(QByteArray::fromStdString(writeRecipe(r, RecipeLanguage::German)));
+        QCOMPARE(again.lines.size(), r.lines.size());
+        for (std::size_t i = 0; i < r.lines.size(); ++i)
+            QVERIFY2(same(again.lines[i], r.lines[i]), again.lines[i].name.c_str());
+        QCOMPARE(again.settings, r.settings);
+    }
+
     void recipes_data()
     {
         QTest::addColumn<QJsonObject>("wanted");

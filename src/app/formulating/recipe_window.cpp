@@ -6,11 +6,13 @@
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "app/widgets/scroll_room.h"
+#include "storage/catalogue_lookup.h"
 #include "storage/material_names.h"
 #include "storage/stock.h"
 #include "storage/text_file.h"
 #include "words/recipe_text_words.h"
 #include "words/refusal_words.h"
+#include "words/search_words.h"
 
 #include <QFile>
 #include <QFileDialog>
@@ -106,6 +108,8 @@ RecipeWindow::RecipeWindow(Stock& stock, std::function<Formula()> start, QWidget
     readNow();
 }
 
+RecipeWindow::~RecipeWindow() = default;
+
 void RecipeWindow::setSpeech(const Speech& speech)
 {
     speech_ = speech;
@@ -157,7 +161,11 @@ std::vector<MaterialPtr> RecipeWindow::find(const std::string& name)
         if (out.size() == most)
             break;
     }
-    return out;
+    if (!out.empty())
+        return out;
+    if (!foreign_)
+        foreign_ = std::make_unique<ForeignLookup>(words::searchRules());
+    return foreign_->find(name);
 }
 
 void RecipeWindow::readNow()

@@ -21,6 +21,8 @@ class QVBoxLayout;
 
 namespace rhexion {
 
+class ForeignLookup;
+
 class NumberField;
 class Stock;
 
@@ -29,6 +31,7 @@ class RecipeWindow : public LeavableWindow {
 public:
     // start: what a new formula begins as.
     RecipeWindow(Stock& stock, std::function<Formula()> start, QWidget* owner);
+    ~RecipeWindow() override;
 
     void setSpeech(const Speech& speech);
     void setText(const QString& text);
@@ -68,6 +71,7 @@ private:
     QHash<QString, RecipeReading> answers_; // kept while the text is edited
     QHash<QString, QString> chosen_;        // material id by the name in the text
     RecipeAsFormula made_;
+    std::unique_ptr<ForeignLookup> foreign_; // when first wanted
 };
 
 } // namespace rhexion
