@@ -4,6 +4,8 @@
 #include "storage/program_files.h"
 
 #include <QApplication>
+#include <QFileInfo>
+#include <QLocale>
 #include <QPointer>
 #include <QStandardPaths>
 #include <QVariant>
@@ -35,13 +37,22 @@ QString helpPageOf(const QWidget* widget)
 ManualWindow* openManual(const QString& page)
 {
     static QPointer<ManualWindow> window;
+    static QString spoken;
+    const QString language = QLocale().name().section(QLatin1Char('_'), 0, 0);
+    if (window && spoken != language)
+        delete window;
     if (!window) {
+        spoken = language;
         const auto make = reinterpret_cast<MakeManualWindow>(
             programEntry(QStringLiteral("librhexion_manual"), manualEntry));
         if (!make)
             return nullptr;
-        window = make(programData(QStringLiteral("manual/rhexion.qch")),
-                      QStandardPaths::writableLocation(QStandardPaths::CacheLocation));
+        const QString own = programData(QStringLiteral("manual/%1/rhexion.qch").arg(language));
+        const bool has = QFileInfo::exists(own);
+        QString cache = QStandardPaths::writableLocation(QStandardPaths::CacheLocation);
+        if (has)
+            cache += QLatin1Char('/') + language;
+        window = make(has ? own : programData(QStringLiteral("manual/rhexion.qch")), cache);
         window->setAttribute(Qt::WA_QuitOnClose, false);
         // Before the library and what it holds of Qt go.
         QObject::connect(qApp, &QCoreApplication::aboutToQuit, window, [] { delete window; });

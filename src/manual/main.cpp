@@ -1,5 +1,5 @@
-// rhexion-make-manual PAGES PICTURES OUT: binds the manual; rhexion-make-manual --sums PAGES says
-// what each worked sum comes to.
+// rhexion-make-manual PAGES PICTURES OUT [LANGUAGE]: binds the manual; rhexion-make-manual --sums
+// PAGES says what each worked sum comes to.
 #include "manual/manual_book.h"
 #include "manual/manual_sum.h"
 #include "sheet/shipped_fonts.h"
@@ -25,9 +25,10 @@ int main(int argc, char** argv)
             }
         return 0;
     }
-    if (words.size() != 3)
+    if (words.size() < 3 || words.size() > 4)
         return 2;
-    const auto fault = manual::bind(manual::readPages(words[0]), words[1], words[2]);
+    const auto fault = manual::bind(manual::readPages(words[0]), words[1], words[2],
+                                    manual::wordsFor(words.value(3, QStringLiteral("en"))));
     if (fault)
         std::fprintf(stderr, "the manual: %s\n", qPrintable(*fault));
     return fault ? 1 : 0;

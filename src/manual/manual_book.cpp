@@ -32,13 +32,13 @@ QString linkTo(const Page& page)
     return QStringLiteral("<a href=\"%1.html\">%2</a>").arg(page.id, page.title.toHtmlEscaped());
 }
 
-QString whole(const QString& title, const QString& body)
+QString whole(const QString& language, const QString& title, const QString& body)
 {
-    return QStringLiteral("<!DOCTYPE html>\n<html lang=\"en\"><head><meta charset=\"utf-8\">"
+    return QStringLiteral("<!DOCTYPE html>\n<html lang=\"%3\"><head><meta charset=\"utf-8\">"
                           "<meta name=\"viewport\" content=\"width=device-width\">"
                           "<title>%1</title><link rel=\"stylesheet\" href=\"style.css\"></head>\n"
                           "<body>%2</body></html>\n")
-        .arg(title.toHtmlEscaped(), body);
+        .arg(title.toHtmlEscaped(), body, language);
 }
 
 QString contents(const QList<Page>& pages)
@@ -115,7 +115,20 @@ std::optional<QString> writeBook(const QList<Page>& pages, const QString& pictur
 
 } // namespace
 
-std::optional<QString> bind(const QList<Page>& pages, const QString& pictures, const QString& out)
+const BookWords& wordsFor(const QString& language)
+{
+    static const BookWords all[] = {{QStringLiteral("en"), QStringLiteral("Contents"),
+                                     QStringLiteral("before"), QStringLiteral("next")},
+                                    {QStringLiteral("de"), QStringLiteral("Inhalt"),
+                                     QStringLiteral("davor"), QStringLiteral("danach")}};
+    for (const BookWords& one : all)
+        if (one.language == language)
+            return one;
+    return all[0];
+}
+
+std::optional<QString> bind(const QList<Page>& pages, const QString& pictures, const QString& out,
+                            const BookWords& words)
 {
     const QString html = out + QStringLiteral("/html");
     if (pages.isEmpty() || !QDir().mkpath(html + QStringLiteral("/pictures")))
@@ -134,19 +147,19 @@ std::optional<QString> bind(const QList<Page>& pages, const QString& pictures, c
                 return QStringLiteral("%1: no picture %2").arg(page.id, picture);
             files << to;
         }
-        QString way = QStringLiteral("<nav><a href=\"index.html\">Contents</a>");
+        QString way = QStringLiteral("<nav><a href=\"index.html\">%1</a>").arg(words.contents);
         if (i > 0)
-            way += QStringLiteral(" · before: ") + linkTo(pages[i - 1]);
+            way += QStringLiteral(" · %1: ").arg(words.before) + linkTo(pages[i - 1]);
         if (i + 1 < pages.size())
-            way += QStringLiteral(" · next: ") + linkTo(pages[i + 1]);
+            way += QStringLiteral(" · %1: ").arg(words.next) + linkTo(pages[i + 1]);
         way += QStringLiteral("</nav>");
         if (!write(QStringLiteral("%1/%2.html").arg(html, page.id),
-                   whole(page.title, bodyOf(page, widest) + way)))
+                   whole(words.language, page.title, bodyOf(page, widest) + way)))
             return QStringLiteral("%1 cannot be written").arg(page.id);
         files << page.id + QStringLiteral(".html");
     }
     if (!write(html + QStringLiteral("/index.html"),
-               whole(QStringLiteral("Rhexion"), contents(pages))) ||
+               whole(words.language, QStringLiteral("Rhexion"), contents(pages))) ||
         !write(html + QStringLiteral("/style.css"), QString::fromUtf8(style)) ||
         !write(html + QStringLiteral("/rhexion.qhp"), project(pages, files)))
         return QStringLiteral("the contents cannot be written");

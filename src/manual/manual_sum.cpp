@@ -9,6 +9,7 @@
 #include "words/refusal_words.h"
 #include "words/search_words.h"
 
+#include <QHash>
 #include <QRegularExpression>
 
 namespace rhexion::manual {
@@ -16,8 +17,19 @@ namespace rhexion::manual {
 namespace {
 
 // The figure of that name: grams, or a share.
-std::optional<double> figure(const QString& name, const Reckoning& r)
+std::optional<double> figure(const QString& said, const Reckoning& r)
 {
+    static const QHash<QString, QString> german{
+        {QStringLiteral("Natriumhydroxid"), QStringLiteral("sodium hydroxide")},
+        {QStringLiteral("Kaliumhydroxid"), QStringLiteral("potassium hydroxide")},
+        {QStringLiteral("Flüssigkeit"), QStringLiteral("liquid")},
+        {QStringLiteral("Seifenleim"), QStringLiteral("batter")},
+        {QStringLiteral("Säure nimmt"), QStringLiteral("acid takes")},
+        {QStringLiteral("wahre Überfettung"), QStringLiteral("true superfat")},
+        {QStringLiteral("wahre Überfettung mindestens"), QStringLiteral("true superfat at least")},
+        {QStringLiteral("wahre Überfettung höchstens"), QStringLiteral("true superfat at most")},
+        {QStringLiteral("Konzentration der Charge"), QStringLiteral("batch strength")}};
+    const QString name = german.value(said, said);
     const double sodium = 39.99677; // g/mol, docs/chemistry.md
     if (name == QLatin1String("sodium hydroxide"))
         return r.sodium.weighedGrams;
@@ -61,7 +73,7 @@ SumWorked work(const QString& sum)
     const auto materials =
         materialsFor(read.recipe, [&](const std::string& name) { return lookup.find(name); });
     const Formula formula = formulaOf(read.recipe, materials, start).formula;
-    if (int(formula.lines.size()) < lines.filter(QRegularExpression("^(\\d|rest )")).size())
+    if (int(formula.lines.size()) < lines.filter(QRegularExpression("^(\\d|[Rr]est )")).size())
         out.fault = QStringLiteral("a line was not understood");
     const auto result = reckon(formula);
     const auto* r = std::get_if<Reckoning>(&result);
@@ -70,7 +82,7 @@ SumWorked work(const QString& sum)
         return out;
     }
     static const QRegularExpression answer(
-        QStringLiteral("^= (.*?) (-?\\d+(?:\\.(\\d+))?) (g|%)$"));
+        QStringLiteral("^= (.*?) (-?\\d+(?:([.,])(\\d+))?) (g|%)$"));
     for (const QString& line : expected) {
         const auto match = answer.match(line);
         const auto value = match.hasMatch() ? figure(match.captured(1), *r) : std::nullopt;
@@ -78,11 +90,13 @@ SumWorked work(const QString& sum)
             out.fault = QStringLiteral("no such figure: ") + line;
             return out;
         }
-        const double shown = match.captured(4) == QLatin1String("%") ? *value * 100.0 : *value;
-        out.answers.append({line.mid(2), QStringLiteral("%1 %2 %3")
-                                             .arg(match.captured(1))
-                                             .arg(shown, 0, 'f', int(match.captured(3).size()))
-                                             .arg(match.captured(4))});
+        const QString unit = match.captured(5);
+        const double shown = unit == QLatin1String("%") ? *value * 100.0 : *value;
+        const QString number =
+            QString::number(shown, 'f', int(match.captured(4).size()))
+                .replace(QLatin1Char('.'), match.captured(3)); // by the page's decimal mark
+        out.answers.append(
+            {line.mid(2), QStringLiteral("%1 %2 %3").arg(match.captured(1), number, unit)});
     }
     return out;
 }

@@ -130,7 +130,7 @@ private Q_SLOTS:
                                 << int(unit) << vessel;
         };
         row("500 g Olivenöl", "olive-oil", U::Gram);
-        row("1 Pfund Rindertalg", "tallow", U::Pound);
+        row("1 Pfund Rindertalg", "tallow", U::Gram);
         row("Rest Wasser in den Krug", "water", U::Rest, int(Vessel::LyeJug));
         row("3 % Zitronensäure-Monohydrat", "citric-acid-monohydrate", U::PercentOfOils);
         row("2 gehäufte EL Haferflocken obenauf", "oat-flakes", U::TablespoonHeaped,

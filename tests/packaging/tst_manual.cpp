@@ -8,6 +8,7 @@
 #include "app/make/make_page.h"
 #include "manual/manual_window.h"
 #include "support/window.h"
+#include "words/translation.h"
 
 #include <QLineEdit>
 #include <QListWidget>
@@ -21,12 +22,25 @@ class TestManual : public QObject {
     Q_OBJECT
     QList<manual::Page> pages_;
 
+    static QString folderOf(const QString& language)
+    {
+        const QString below = language == QLatin1String("en") ? QString() : "/" + language;
+        return QStringLiteral(RHEXION_SOURCE_DIR "/docs/manual") + below;
+    }
+
     QStringList ids() const
     {
         QStringList out;
         for (const manual::Page& page : pages_)
             out << page.id;
         return out;
+    }
+
+    static void languages()
+    {
+        QTest::addColumn<QString>("language");
+        for (const auto& [code, name] : shippedLanguages())
+            QTest::newRow(qPrintable(code)) << code;
     }
 
 private Q_SLOTS:
@@ -36,10 +50,20 @@ private Q_SLOTS:
         QVERIFY(pages_.size() >= 25);
     }
 
+    // The same pages in every language, with the same sums and pictures.
+    void sumsComeOut_data() { languages(); }
     void sumsComeOut()
     {
+        QFETCH(QString, language);
+        const QList<manual::Page> pages = manual::readPages(folderOf(language));
+        QCOMPARE(pages.size(), pages_.size());
+        for (qsizetype i = 0; i < pages.size(); ++i) {
+            QCOMPARE(pages[i].id, pages_[i].id);
+            QCOMPARE(manual::picturesOf(pages[i]), manual::picturesOf(pages_[i]));
+            QCOMPARE(manual::sumsOf(pages[i]).size(), manual::sumsOf(pages_[i]).size());
+        }
         int sums = 0;
-        for (const manual::Page& page : pages_)
+        for (const manual::Page& page : pages)
             for (const QString& sum : manual::sumsOf(page)) {
                 const manual::SumWorked worked = manual::work(sum);
                 QVERIFY2(worked.fault.isEmpty(), qPrintable(page.id + ": " + worked.fault));
@@ -61,10 +85,14 @@ private Q_SLOTS:
         QVERIFY(wrong.answers[0].said != wrong.answers[0].found);
     }
 
+    void theBookIsWhole_data() { languages(); }
     void theBookIsWhole()
     {
-        const QString book = QStringLiteral(RHEXION_MANUAL_DIR);
-        for (const manual::Page& page : pages_) {
+        QFETCH(QString, language);
+        const QList<manual::Page> pages = manual::readPages(folderOf(language));
+        const QString below = language == QLatin1String("en") ? QString() : "/" + language;
+        const QString book = QStringLiteral(RHEXION_MANUAL_DIR) + below;
+        for (const manual::Page& page : pages) {
             QFile html(book + "/html/" + page.id + ".html");
             QVERIFY2(html.open(QIODevice::ReadOnly), qPrintable(page.id));
             const QString text = QString::fromUtf8(html.readAll());
@@ -80,7 +108,7 @@ private Q_SLOTS:
         process.start("pdftotext", {book + "/rhexion-manual.pdf", "-"});
         QVERIFY(process.waitForFinished());
         const QString text = QString::fromUtf8(process.readAllStandardOutput());
-        for (const manual::Page& page : pages_)
+        for (const manual::Page& page : pages)
             QVERIFY2(text.contains(page.title.section(' ', 0, 1)), qPrintable(page.title));
     }
 
