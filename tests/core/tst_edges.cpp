@@ -2,6 +2,8 @@
 // moulds by Pythagoras.
 #include "core/formula/heat_plan.h"
 #include "core/formula/mould_shape.h"
+#include "core/heat/mould_run.h"
+#include "core/makeday/mishap.h"
 #include "core/making/batter_density.h"
 
 #include <QTest>
@@ -81,6 +83,61 @@ private Q_SLOTS:
         QVERIFY(isGood(longestMould));
         QVERIFY(!isGood(longestMould + 0.01));
         QVERIFY(!isGood(0.0) && !isGood(-1.0));
+    }
+
+    void dividers()
+    {
+        const auto isGood = [](int dividers) {
+            Slab slab;
+            slab.length = slab.width = 900.0;
+            slab.height = 50.0;
+            slab.acrossLength = dividers;
+            const bool along = !faultOf(MouldShape(slab));
+            std::swap(slab.acrossLength, slab.acrossWidth);
+            return along == !faultOf(MouldShape(slab)) ? std::optional(along) : std::nullopt;
+        };
+        QCOMPARE(isGood(mostCavities), std::optional(true));
+        QCOMPARE(isGood(mostCavities + 1), std::optional(false));
+        QCOMPARE(isGood(-1), std::optional(false));
+    }
+
+    void lossOfWarmth()
+    {
+        const auto isGood = [](double factor) {
+            heat::MouldSetup setup;
+            setup.covers = {heat::CoverStage{}};
+            setup.lossFactor = factor;
+            return !heat::faultOf(setup);
+        };
+        QVERIFY(isGood(0.001) && isGood(1.0) && isGood(10.0));
+        QVERIFY(!isGood(0.0) && !isGood(-1.0) && !isGood(10.001));
+    }
+
+    // What a teacher's script may ask for (docs/formats: mishaps).
+    void mishaps_data()
+    {
+        QTest::addColumn<int>("kind");
+        QTest::addColumn<double>("least");
+        QTest::addColumn<double>("usual");
+        QTest::addColumn<double>("most");
+        using K = MishapKind;
+        const auto row = [](const char* name, K kind, double least, double usual, double most) {
+            QTest::newRow(name) << int(kind) << least << usual << most;
+        };
+        row("lye, share over", K::LyeOvershoots, 0.0, 0.06, 2.0);
+        row("scale, s", K::ScaleDies, 1.0, 30.0, 3600.0);
+        row("phone, s", K::PhoneRings, 1.0, 20.0, 120.0);
+        row("milk, C", K::MilkScorches, 50.0, 82.0, 110.0);
+        row("scent, s", K::ScentSeizes, 10.0, 45.0, 600.0);
+        row("water, g", K::WaterSplash, 1.0, 30.0, 500.0);
+    }
+    void mishaps()
+    {
+        QFETCH(int, kind);
+        const auto k = static_cast<MishapKind>(kind);
+        QTEST(leastFigure(k), "least");
+        QTEST(usualFigure(k), "usual");
+        QTEST(mostFigure(k), "most");
     }
 
     void lyeDensities()

@@ -23,34 +23,12 @@
 #include "support/many_inputs.h"
 #include "support/material_figures.h"
 
-#include <QJsonArray>
 #include <QJsonDocument>
 
 using namespace rhexion;
 using namespace rhexion::test;
 
 namespace {
-
-// Every figure and word of a page as JSON has it.
-void take(Sponge& sponge, const QJsonValue& value)
-{
-    if (value.isDouble())
-        sponge.take(value.toDouble());
-    else if (value.isString())
-        sponge.take(value.toString().toStdString());
-    else if (value.isBool())
-        sponge.take(value.toBool() ? 1.0 : 0.0);
-    else if (value.isArray()) {
-        for (const QJsonValue& one : value.toArray())
-            take(sponge, one);
-    } else if (value.isObject()) {
-        const QJsonObject object = value.toObject();
-        for (auto it = object.begin(); it != object.end(); ++it) {
-            sponge.take(it.key().toStdString());
-            take(sponge, it.value());
-        }
-    }
-}
 
 MouldShape anyShape(Dice& dice)
 {

@@ -8,6 +8,8 @@
 #include "storage/catalogue.h"
 #include "support/kept.h"
 
+#include <QJsonArray>
+#include <QJsonObject>
 #include <QTest>
 
 #include <cmath>
@@ -42,6 +44,27 @@ public:
 private:
     std::uint64_t hash_ = 1469598103934665603ull;
 };
+
+// Every figure and word of a page as JSON has it.
+inline void take(Sponge& sponge, const QJsonValue& value)
+{
+    if (value.isDouble())
+        sponge.take(value.toDouble());
+    else if (value.isString())
+        sponge.take(value.toString().toStdString());
+    else if (value.isBool())
+        sponge.take(value.toBool() ? 1.0 : 0.0);
+    else if (value.isArray()) {
+        for (const QJsonValue& one : value.toArray())
+            take(sponge, one);
+    } else if (value.isObject()) {
+        const QJsonObject object = value.toObject();
+        for (auto it = object.begin(); it != object.end(); ++it) {
+            sponge.take(it.key().toStdString());
+            take(sponge, it.value());
+        }
+    }
+}
 
 class Dice {
 public:
