@@ -6532,22 +6532,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>das ist keine Adresse eines Servers; geschrieben wird sie wie postgresql://ann@werkstatt/rhexion, ohne Passwort. Das kommt aus PGPASSWORD oder ~/.pgpass.</translation>
     </message>
     <message>
-        <source>there is no journal yet. “journal server init” makes one.</source>
-        <translation>dort ist noch kein Tagebuch. „journal server init“ legt eines an.</translation>
-    </message>
-    <message>
-        <source>the journal there is of a newer Rhexion; this one reads nothing of it.</source>
-        <translation>das Tagebuch dort ist von einem neueren Rhexion; dieses liest nichts davon.</translation>
-    </message>
-    <message>
-        <source>this name may not write there: %1</source>
-        <translation>dieser Name darf dort nicht schreiben: %1</translation>
-    </message>
-    <message>
-        <source>the server does not answer: %1</source>
-        <translation>der Server antwortet nicht: %1</translation>
-    </message>
-    <message>
         <source>journal server init ADDRESS, journal server check ADDRESS, or journal exchange JOURNAL ADDRESS.</source>
         <translation>journal server init ADRESSE, journal server check ADRESSE oder journal exchange JOURNAL ADRESSE.</translation>
     </message>
@@ -10590,6 +10574,37 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <source>lye as weighed, its own moisture left out</source>
         <translation>Hydroxid wie gewogen, seine eigene Feuchte ausgelassen</translation>
     </message>
+    <message>
+        <source>There is no journal yet. “rhexion-cli journal server init” makes one.</source>
+        <translation>Dort ist noch kein Tagebuch. „rhexion-cli journal server init“ legt eines an.</translation>
+    </message>
+    <message>
+        <source>The journal there is of a newer Rhexion; this one reads nothing of it.</source>
+        <translation>Das Tagebuch dort ist von einem neueren Rhexion; dieses liest nichts davon.</translation>
+    </message>
+    <message>
+        <source>This name may not write there: %1</source>
+        <translation>Dieser Name darf dort nicht schreiben: %1</translation>
+    </message>
+    <message>
+        <source>The server does not answer: %1</source>
+        <translation>Der Server antwortet nicht: %1</translation>
+    </message>
+    <message>
+        <source>In step with the other benches.</source>
+        <translation>Im Gleichschritt mit den anderen Werkbänken.</translation>
+    </message>
+    <message>
+        <source>Looking for the other benches…</source>
+        <translation>Sucht die anderen Werkbänke …</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n thing(s) written here wait to be passed on.</source>
+        <translation>
+            <numerusform>%n hier Geschriebenes wartet darauf, weitergegeben zu werden.</numerusform>
+            <numerusform>%n hier geschriebene Sachen warten darauf, weitergegeben zu werden.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>Working</name>
@@ -11589,6 +11604,73 @@ superfat on them %2</source>
     <message>
         <source>Start here: the oils.</source>
         <translation>Beginne hier: die Öle.</translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::BenchesWindow</name>
+    <message>
+        <source>Several benches, one journal</source>
+        <translation>Mehrere Werkbänke, ein Tagebuch</translation>
+    </message>
+    <message>
+        <source>Benches that share a server see each other’s batches. Each goes on writing to its own file first, so that nothing waits for the server, and catches up when it is there.</source>
+        <translation>Werkbänke, die sich einen Server teilen, sehen die Chargen der anderen. Jede schreibt weiter zuerst in ihre eigene Datei, damit nichts auf den Server wartet, und holt auf, wenn er da ist.</translation>
+    </message>
+    <message>
+        <source>name or address, such as workshop.local</source>
+        <translation>Name oder Adresse, etwa werkstatt.local</translation>
+    </message>
+    <message>
+        <source>Keep the password in the desktop’s keyring</source>
+        <translation>Das Passwort im Schlüsselbund des Schreibtischs behalten</translation>
+    </message>
+    <message>
+        <source>Server</source>
+        <translation>Server</translation>
+    </message>
+    <message>
+        <source>Port</source>
+        <translation>Port</translation>
+    </message>
+    <message>
+        <source>Database</source>
+        <translation>Datenbank</translation>
+    </message>
+    <message>
+        <source>Your name there</source>
+        <translation>Dein Name dort</translation>
+    </message>
+    <message>
+        <source>Password</source>
+        <translation>Passwort</translation>
+    </message>
+    <message>
+        <source>Try it</source>
+        <translation>Versuchen</translation>
+    </message>
+    <message>
+        <source>Asking the server…</source>
+        <translation>Fragt den Server …</translation>
+    </message>
+    <message>
+        <source>It answers, and this name may write there.</source>
+        <translation>Er antwortet, und dieser Name darf dort schreiben.</translation>
+    </message>
+    <message>
+        <source>Leave the others</source>
+        <translation>Die anderen verlassen</translation>
+    </message>
+    <message>
+        <source>Join the others</source>
+        <translation>Den anderen beitreten</translation>
+    </message>
+    <message>
+        <source>This bench keeps its journal to itself.</source>
+        <translation>Diese Werkbank behält ihr Tagebuch für sich.</translation>
+    </message>
+    <message>
+        <source>The keyring did not keep the password (%1): it is asked again at the next start.</source>
+        <translation>Der Schlüsselbund hat das Passwort nicht behalten (%1): beim nächsten Start wird es wieder gefragt.</translation>
     </message>
 </context>
 <context>
@@ -13804,6 +13886,10 @@ superfat on them %2</source>
     <message>
         <source>Go on making it</source>
         <translation>Weitersieden</translation>
+    </message>
+    <message>
+        <source>Several &amp;benches…</source>
+        <translation>&amp;Mehrere Werkbänke …</translation>
     </message>
 </context>
 <context>

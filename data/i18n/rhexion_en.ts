@@ -350,4 +350,14 @@
         </translation>
     </message>
 </context>
+<context>
+    <name>Words</name>
+    <message numerus="yes">
+        <source>%n thing(s) written here wait to be passed on.</source>
+        <translation>
+            <numerusform>%n thing written here waits to be passed on.</numerusform>
+            <numerusform>%n things written here wait to be passed on.</numerusform>
+        </translation>
+    </message>
+</context>
 </TS>

@@ -1,5 +1,6 @@
 // rhexion: starts the application.
 #include "app/backup_actions.h"
+#include "app/benches/bench_link.h"
 #include "app/end_signals.h"
 #include "app/file_actions.h"
 #include "app/first_paint.h"
@@ -235,6 +236,8 @@ int main(int argc, char** argv)
         if (firstTime && files.isEmpty())
             window->tour().offer();
         workshop.notices().start();
+        if (ours && !asDemo && workshop.journal())
+            workshop.benches().begin();
         window->backups().keepWeeklyCopy();
         followSystem(&app);
         if (ours)

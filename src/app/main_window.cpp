@@ -3,6 +3,7 @@
 #include "app/backup_actions.h"
 #include "app/bench/bench_page.h"
 #include "app/bench/scale_button.h"
+#include "app/benches/benches_window.h"
 #include "app/copy_actions.h"
 #include "app/figures_window.h"
 #include "app/file_actions.h"
@@ -381,6 +382,13 @@ StockWindow& MainWindow::stockWindow()
     }
     stockWindow_->setSpeech(speech());
     return *stockWindow_;
+}
+
+BenchesWindow& MainWindow::benches()
+{
+    if (!benches_)
+        benches_ = new BenchesWindow(workshop_.benches(), this);
+    return *benches_;
 }
 
 void MainWindow::loadStock()

@@ -18,6 +18,7 @@ class Autosave;
 class BackupActions;
 class Banner;
 class BenchPage;
+class BenchesWindow;
 class CopyActions;
 class DevicesWindow;
 class SheetActions;
@@ -88,6 +89,7 @@ public:
     DevicesWindow& devices();
     RehearsalWindow& rehearsal();
     StockWindow& stockWindow();
+    BenchesWindow& benches();
     FormulatingPanels& formulating() { return *formulating_; }
     Tour& tour() { return *tour_; }
 
@@ -174,6 +176,7 @@ private:
     DevicesWindow* devices_ = nullptr;
     RehearsalWindow* rehearsal_ = nullptr;
     StockWindow* stockWindow_ = nullptr;
+    BenchesWindow* benches_ = nullptr;
     Things rememberedFor_; // what was last looked up
     Things rememberedAt_;  // the same at a step, and of which batch
     QString rememberedIn_;

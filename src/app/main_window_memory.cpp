@@ -21,7 +21,7 @@ const QString ofLessons = QStringLiteral("lessons");
 constexpr int restMilliseconds = 600;
 constexpr int mostSaid = 2;
 
-constexpr int mostTold = 500;
+constexpr int mostBatchesTold = 500;
 
 bool meets(const std::vector<std::string>& some, const std::vector<std::string>& atHand)
 {
@@ -67,7 +67,7 @@ void MainWindow::remember(const Things& things, const Things& atHand, const QStr
     if (!kept)
         return;
     const auto lessonsRead = kept->lessons({});
-    const auto toldRead = kept->told(mostTold);
+    const auto toldRead = kept->told(mostBatchesTold);
     const auto* all = std::get_if<QList<LessonOf>>(&lessonsRead);
     const auto* told = std::get_if<std::vector<ToldBatch>>(&toldRead);
     if (!all || !told)

@@ -1,5 +1,6 @@
 // The menus of the window: every command by its name, each with the key makers may know.
 #include "app/backup_actions.h"
+#include "app/benches/benches_window.h"
 #include "app/devices/devices_window.h"
 #include "app/main_window.h"
 
@@ -79,6 +80,10 @@ void MainWindow::buildMenu()
                          devices().show();
                          devices().raise();
                      });
+    batch->addAction(tr("Several &benches…"), this, [this] {
+        benches().show();
+        benches().raise();
+    });
     batch->addSeparator();
     addBench(*batch, tr("All s&ettings…"), QKeySequence(ctrl | Qt::Key_Comma),
              [this] { bench_->showSettings(); });

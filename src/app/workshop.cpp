@@ -1,5 +1,6 @@
 #include "app/workshop.h"
 
+#include "app/benches/bench_link.h"
 #include "app/notices.h"
 
 #include "app/devices/device_settings.h"
@@ -57,6 +58,15 @@ Notices& Workshop::notices()
     if (!notices_)
         notices_ = new Notices(*this, this);
     return *notices_;
+}
+
+BenchLink& Workshop::benches()
+{
+    if (!benches_) {
+        benches_ = new BenchLink(journalPath(), this);
+        connect(benches_, &BenchLink::othersWrote, this, &Workshop::journalChanged);
+    }
+    return *benches_;
 }
 
 devices::DeviceDesk& Workshop::devices()

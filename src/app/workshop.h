@@ -24,6 +24,7 @@ struct Places {
     Fittings (*fittings)() = nullptr;
 };
 
+class BenchLink;
 class Notices;
 
 class Workshop : public QObject {
@@ -44,8 +45,9 @@ public:
     PaceMemory& memory() { return memory_; } // of the journal: scents tried, times taken
     // Scales and thermometers, opened when they are first wanted.
     devices::DeviceDesk& devices();
-    Notices& notices(); // reminders on the desktop
-    void speakAnew();   // after another language was chosen
+    Notices& notices();   // reminders on the desktop
+    BenchLink& benches(); // the journal of several benches
+    void speakAnew();     // after another language was chosen
     // Opens shelf and foods; called after the first picture.
     void loadStock();
 
@@ -87,6 +89,7 @@ private:
     std::optional<FileFault> journalFault_;
     devices::DeviceDesk* devices_ = nullptr;
     Notices* notices_ = nullptr;
+    BenchLink* benches_ = nullptr;
     QTimer again_;
     QSet<QString> making_;
     bool filled_ = false;

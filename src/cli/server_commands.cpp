@@ -43,23 +43,6 @@ int badAddress(const QString& address)
                                        "That comes from PGPASSWORD or ~/.pgpass."));
 }
 
-int failed(const QString& address, const FileFault& fault)
-{
-    using C = FileFault::Code;
-    const QString why =
-        fault.code == C::NotOurs
-            ? ServerText::tr("there is no journal yet. “journal server init” makes one.")
-        : fault.code == C::Newer
-            ? ServerText::tr(
-                  "the journal there is of a newer Rhexion; this one reads nothing of it.")
-        : fault.code == C::ReadOnly
-            ? ServerText::tr("this name may not write there: %1").arg(fault.detail)
-        : fault.code == C::CannotOpen
-            ? ServerText::tr("the server does not answer: %1").arg(fault.detail)
-            : words::fileFault(fault);
-    return bad(address, why);
-}
-
 } // namespace
 
 int runServerCommand(const QStringList& words)
@@ -76,19 +59,19 @@ int runServerCommand(const QStringList& words)
         return badAddress(address);
     if (making) {
         if (const auto fault = EventServer::init(*place))
-            return failed(address, *fault);
+            return bad(address, words::serverFault(*fault));
         put(stdout, ServerText::tr("The journal is there. Give its makers the role rhexion_maker, "
                                    "and those who only look rhexion_reader.\n"));
         return Good;
     }
     auto opened = EventServer::open(*place);
     if (const auto* fault = std::get_if<FileFault>(&opened))
-        return failed(address, *fault);
+        return bad(address, words::serverFault(*fault));
     EventServer& server = *std::get<std::unique_ptr<EventServer>>(opened);
     if (!exchanging) {
         const auto read = server.after(0, 1);
         if (const auto* fault = std::get_if<FileFault>(&read))
-            return failed(address, *fault);
+            return bad(address, words::serverFault(*fault));
         put(stdout, std::get<QList<PlacedEvent>>(read).isEmpty()
                         ? ServerText::tr("The journal is there, and empty.\n")
                         : ServerText::tr("The journal is there, and can be read.\n"));
@@ -99,7 +82,7 @@ int runServerCommand(const QStringList& words)
         return bad(what, words::fileFault(*fault));
     const auto moved = exchange(*std::get<std::unique_ptr<SqliteJournal>>(journal), server);
     if (const auto* fault = std::get_if<FileFault>(&moved))
-        return failed(address, *fault);
+        return bad(address, words::serverFault(*fault));
     const Exchanged& done = std::get<Exchanged>(moved);
     put(stdout, ServerText::tr("Passed on: %1. From other benches: %2.\n")
                     .arg(done.sent)

@@ -4,6 +4,7 @@
 
 #include <QAtomicInteger>
 #include <QSqlDatabase>
+#include <QSqlDriver>
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QVariant>
@@ -16,7 +17,7 @@ using Code = FileFault::Code;
 
 constexpr int schemaVersion = 1;
 constexpr qsizetype longestData = 4'000'000;
-constexpr int atOnce = 500;
+constexpr int atOnce = 200; // the file is held no longer than it must
 
 FileFault faultOf(const QSqlError& error, const QString& place)
 {
@@ -24,7 +25,7 @@ FileFault faultOf(const QSqlError& error, const QString& place)
     const QString state = error.nativeErrorCode();
     const Code code = state == QLatin1String("42501")         ? Code::ReadOnly
                       : state.startsWith(QLatin1String("23")) ? Code::OutOfRange
-                                                              : Code::CannotOpen;
+                                                              : Code::NoServer;
     return {code, place, error.databaseText().section(QLatin1Char('\n'), 0, 0)};
 }
 
@@ -144,6 +145,19 @@ std::optional<FileFault> EventServer::init(const ServerPlace& place)
                               : std::optional(faultOf(db.lastError(), nameOf(place)));
 }
 
+std::optional<FileFault> EventServer::mayWrite() const
+{
+    QSqlDatabase db = QSqlDatabase::database(connection_, false);
+    QSqlQuery query(db);
+    if (!query.exec(QStringLiteral("SELECT has_table_privilege('rhexion.event', 'INSERT'),"
+                                   " current_user")) ||
+        !query.next())
+        return faultOf(query.lastError(), connection_);
+    if (query.value(0).toBool())
+        return std::nullopt;
+    return FileFault{Code::ReadOnly, connection_, query.value(1).toString()};
+}
+
 std::optional<FileFault> EventServer::append(const QList<RawEvent>& events)
 {
     QSqlDatabase db = QSqlDatabase::database(connection_, false);
@@ -189,6 +203,13 @@ std::variant<QList<PlacedEvent>, FileFault> EventServer::after(qint64 place, int
         out.append(std::move(one));
     }
     return out;
+}
+
+void EventServer::listen(QObject* hearer, const std::function<void()>& told)
+{
+    QSqlDriver* driver = QSqlDatabase::database(connection_, false).driver();
+    if (driver->subscribeToNotification(QStringLiteral("rhexion")))
+        QObject::connect(driver, &QSqlDriver::notification, hearer, told);
 }
 
 std::variant<Exchanged, FileFault> exchange(SqliteJournal& journal, EventServer& server)

@@ -5,6 +5,7 @@
 
 #include <QString>
 
+#include <functional>
 #include <optional>
 #include <variant>
 
@@ -31,8 +32,13 @@ public:
     // Makes schema and roles (rhexion_maker, rhexion_reader); what is there already stays.
     static std::optional<FileFault> init(const ServerPlace& place);
 
+    // Whether this name may append; what it says where it may not.
+    std::optional<FileFault> mayWrite() const;
     // All of them or none; one that is there already stays and keeps its place.
     std::optional<FileFault> append(const QList<RawEvent>& events);
+    // Tells of what any bench appends, as long as this is open; the thread needs its loop of
+    // events.
+    void listen(QObject* hearer, const std::function<void()>& told);
     // Behind that place, in order.
     std::variant<QList<PlacedEvent>, FileFault> after(qint64 place, int most);
 

@@ -39,7 +39,8 @@ struct FileFault {
         UnknownColumn,  // place: line; detail: its name
         CellCount,      // place: cells there are; detail: cells wanted
         NotAPhoto,      // place: path; no JPEG, PNG or WebP
-        TooManyPixels   // place: path; detail: the most, in megapixels
+        TooManyPixels,  // place: path; detail: the most, in megapixels
+        NoServer        // place: host and database; detail: what was said
     };
     Code code;
     QString place;

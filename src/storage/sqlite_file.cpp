@@ -224,4 +224,12 @@ std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKi
     return std::nullopt;
 }
 
+Transaction::Transaction(QSqlDatabase db) : db_(std::move(db)), open_(db_.transaction())
+{
+    if (!open_ || db_.driverName() != QLatin1String("QSQLITE"))
+        return;
+    QSqlQuery query(db_);
+    open_ = query.exec(QStringLiteral("ROLLBACK")) && query.exec(QStringLiteral("BEGIN IMMEDIATE"));
+}
+
 } // namespace rhexion

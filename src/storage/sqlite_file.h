@@ -70,10 +70,11 @@ private:
     QString connection_;
 };
 
-// Rolls back unless told to keep.
+// Rolls back unless told to keep. A file is held for writing from the beginning: two that read
+// first and write then would be refused rather than wait for each other.
 class Transaction {
 public:
-    explicit Transaction(QSqlDatabase db) : db_(std::move(db)), open_(db_.transaction()) {}
+    explicit Transaction(QSqlDatabase db);
     ~Transaction()
     {
         if (open_)

@@ -66,6 +66,9 @@ public:
     // What a courier between this file and a server asks: docs/several-benches.md.
     // Events of this bench that have no place on the server yet, in their order.
     Result<QList<RawEvent>> unsent(int most) const;
+    Result<int> unsentCount(int most) const;
+    // Another number whenever another connection has changed the file.
+    qint64 changesByOthers() const;
     // The last place that is known here; 0: none.
     Result<qint64> lastPlace() const;
     // What the server holds, by place: others' events are taken in as they are, without the rules

@@ -26,6 +26,26 @@ Journal::Result<QList<RawEvent>> SqliteJournal::unsent(int most) const
     return out;
 }
 
+Journal::Result<int> SqliteJournal::unsentCount(int most) const
+{
+    int out = 0;
+    auto fault = rows(QStringLiteral("SELECT count(*) FROM (SELECT 1 FROM %1 WHERE bench = ? AND"
+                                     " place IS NULL LIMIT ?)")
+                          .arg(QLatin1String(tables::eventsPlaced)),
+                      {bench_, most}, [&](const QSqlQuery& row) { out = row.value(0).toInt(); });
+    if (fault)
+        return *std::move(fault);
+    return out;
+}
+
+qint64 SqliteJournal::changesByOthers() const
+{
+    QSqlQuery query(database());
+    return query.exec(QStringLiteral("PRAGMA data_version")) && query.next()
+               ? query.value(0).toLongLong()
+               : 0;
+}
+
 Journal::Result<qint64> SqliteJournal::lastPlace() const
 {
     qint64 out = 0;

@@ -175,8 +175,38 @@ QString fileFault(const FileFault& f)
         return WordsText::tr(
                    "%1 is larger than %2 megapixels. Make it smaller and take it in then.")
             .arg(fileSaid(f.place), f.detail);
+    case C::NoServer: return serverFault(f);
     }
     return {};
+}
+
+QString serverFault(const FileFault& f)
+{
+    using C = FileFault::Code;
+    switch (f.code) {
+    case C::NotOurs:
+        return WordsText::tr(
+            "There is no journal yet. “rhexion-cli journal server init” makes one.");
+    case C::Newer:
+        return WordsText::tr(
+            "The journal there is of a newer Rhexion; this one reads nothing of it.");
+    case C::ReadOnly: return WordsText::tr("This name may not write there: %1").arg(f.detail);
+    case C::NoServer: return WordsText::tr("The server does not answer: %1").arg(f.detail);
+    default: return fileFault(f);
+    }
+}
+
+QString serverState(bool inStep, const std::optional<FileFault>& why, int waiting)
+{
+    if (inStep)
+        return WordsText::tr("In step with the other benches.");
+    if (!why)
+        return WordsText::tr("Looking for the other benches…");
+    QString out = serverFault(*why);
+    if (waiting > 0)
+        out += QLatin1Char(' ') +
+               WordsText::tr("%n thing(s) written here wait to be passed on.", nullptr, waiting);
+    return out;
 }
 
 } // namespace rhexion::words
