@@ -72,10 +72,7 @@
     </message>
     <message numerus="yes">
         <source>%n bar(s)</source>
-        <translation>
-            <numerusform>%n Stück</numerusform>
-            <numerusform>%n Stück</numerusform>
-        </translation>
+        <translation><numerusform>%n Stück</numerusform><numerusform>%n Stück</numerusform></translation>
     </message>
     <message>
         <source>%1, bars of %2 by %3 by %4</source>
@@ -438,7 +435,7 @@
         <translation>Lauge verdunstet nicht. Reifen holt Wasser heraus und lässt die Seife hart werden; es ändert weder Überfettung noch Citrat, und den pH-Wert kaum. Ein Stück, in dem Lauge übrig ist, bleibt so: nur ein Test auf freies Alkali sagt es.</translation>
     </message>
     <message>
-        <source>Whether soap may be sold, and what must stand on it, is for the cosmetic law of the place and a qualified assessor to say; soap for children and soap with human milk most of all. Ingredients, weight and batch code are not a whole label: who answers for it, dates, warnings and the place of making may be wanted too. What is said of law here is the European Union&apos;s, from memory.</source>
+        <source>Whether soap may be sold, and what must stand on it, is for the cosmetic law of the place and a qualified assessor to say; soap for children and soap with human milk most of all. Ingredients, weight and batch code are not a whole label: who answers for it, dates, warnings and the place of making may be wanted too. What is said of law here is the European Union's, from memory.</source>
         <translation>Ob Seife verkauft werden darf und was darauf stehen muss, sagen das Kosmetikrecht des Ortes und eine sachkundige Sicherheitsbewertung; bei Seife für Kinder und Seife mit Muttermilch erst recht. Bestandteile, Gewicht und Chargennummer sind noch kein ganzes Etikett: wer dafür einsteht, Daten, Warnungen und Herstellungsort können auch verlangt sein. Was hier vom Recht gesagt wird, ist das der Europäischen Union, aus dem Gedächtnis.</translation>
     </message>
 </context>
@@ -514,10 +511,7 @@
     </message>
     <message numerus="yes">
         <source>%n weight(s) were taken as planned, not weighed.</source>
-        <translation>
-            <numerusform>%n Gewicht wurde wie geplant genommen, nicht gewogen.</numerusform>
-            <numerusform>%n Gewichte wurden wie geplant genommen, nicht gewogen.</numerusform>
-        </translation>
+        <translation><numerusform>%n Gewicht wurde wie geplant genommen, nicht gewogen.</numerusform><numerusform>%n Gewichte wurden wie geplant genommen, nicht gewogen.</numerusform></translation>
     </message>
     <message>
         <source>What went otherwise</source>
@@ -541,10 +535,7 @@
     </message>
     <message numerus="yes">
         <source>Blended in %n burst(s), %1</source>
-        <translation>
-            <numerusform>Püriert mit %n Stoß, %1</numerusform>
-            <numerusform>Püriert mit %n Stößen, %1</numerusform>
-        </translation>
+        <translation><numerusform>Püriert mit %n Stoß, %1</numerusform><numerusform>Püriert mit %n Stößen, %1</numerusform></translation>
     </message>
     <message>
         <source>The day</source>
@@ -608,10 +599,7 @@
     </message>
     <message numerus="yes">
         <source>%n thing(s) that happened to it cannot be read.</source>
-        <translation>
-            <numerusform>%n Sache, die ihr geschah, ist nicht lesbar.</numerusform>
-            <numerusform>%n Sachen, die ihr geschahen, sind nicht lesbar.</numerusform>
-        </translation>
+        <translation><numerusform>%n Sache, die ihr geschah, ist nicht lesbar.</numerusform><numerusform>%n Sachen, die ihr geschahen, sind nicht lesbar.</numerusform></translation>
     </message>
     <message>
         <source>Batch record: %1</source>
@@ -622,7 +610,7 @@
         <translation>Für die Sicherheitsbewertung</translation>
     </message>
     <message>
-        <source>Written by the maker&apos;s own journal from what was entered at the bench. Planned figures come of the formula below; figures as made come of the weights above. %1</source>
+        <source>Written by the maker's own journal from what was entered at the bench. Planned figures come of the formula below; figures as made come of the weights above. %1</source>
         <translation>Vom Tagebuch der Siederin oder des Sieders selbst geschrieben, aus dem, was an der Werkbank eingegeben wurde. Geplante Werte kommen aus der Formel unten; Werte wie gesiedet aus den Gewichten oben. %1</translation>
     </message>
 </context>
@@ -1565,10 +1553,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>Against “%1”: %n thing(s) go in otherwise.</source>
-        <translation>
-            <numerusform>Gegenüber „%1“: %n Sache kommt anders hinein.</numerusform>
-            <numerusform>Gegenüber „%1“: %n Sachen kommen anders hinein.</numerusform>
-        </translation>
+        <translation><numerusform>Gegenüber „%1“: %n Sache kommt anders hinein.</numerusform><numerusform>Gegenüber „%1“: %n Sachen kommen anders hinein.</numerusform></translation>
     </message>
 </context>
 <context>
@@ -1607,10 +1592,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>too low: without %n material(s)</source>
-        <translation>
-            <numerusform>zu niedrig: ohne %n Rohstoff</numerusform>
-            <numerusform>zu niedrig: ohne %n Rohstoffe</numerusform>
-        </translation>
+        <translation><numerusform>zu niedrig: ohne %n Rohstoff</numerusform><numerusform>zu niedrig: ohne %n Rohstoffe</numerusform></translation>
     </message>
     <message>
         <source>The batch</source>
@@ -1645,10 +1627,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <name>Cure</name>
     <message numerus="yes">
         <source>%n day(s)</source>
-        <translation>
-            <numerusform>%n Tag</numerusform>
-            <numerusform>%n Tage</numerusform>
-        </translation>
+        <translation><numerusform>%n Tag</numerusform><numerusform>%n Tage</numerusform></translation>
     </message>
     <message>
         <source>By rule</source>
@@ -1695,7 +1674,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>nach seinen drei Seiten, bis ein Drittel des Verlusts übrig ist; Erfahrung, keine Quelle</translation>
     </message>
     <message>
-        <source>no size is written down, so a usual bar&apos;s</source>
+        <source>no size is written down, so a usual bar's</source>
         <translation>keine Größe aufgeschrieben, darum die eines üblichen Stücks</translation>
     </message>
     <message>
@@ -2668,10 +2647,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n portion(s), one every %1</source>
-        <translation>
-            <numerusform>%n Portion, alle %1 eine</numerusform>
-            <numerusform>%n Portionen, alle %1 eine</numerusform>
-        </translation>
+        <translation><numerusform>%n Portion, alle %1 eine</numerusform><numerusform>%n Portionen, alle %1 eine</numerusform></translation>
     </message>
     <message>
         <source>%1 min</source>
@@ -3247,10 +3223,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>from %n batch(es) of yours</source>
-        <translation>
-            <numerusform>aus %n Charge von dir</numerusform>
-            <numerusform>aus %n Chargen von dir</numerusform>
-        </translation>
+        <translation><numerusform>aus %n Charge von dir</numerusform><numerusform>aus %n Chargen von dir</numerusform></translation>
     </message>
     <message>
         <source>This formula turns to soap</source>
@@ -3795,7 +3768,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>„%1“ kann das Tagebuch nicht.</translation>
     </message>
     <message>
-        <source>  journal list JOURNAL [--find &quot;milk, cracked, last winter&quot;] [--json]
+        <source>  journal list JOURNAL [--find "milk, cracked, last winter"] [--json]
   journal show JOURNAL BATCH [--fittings FILE] [--json]   a batch by its id or its code
   journal export JOURNAL [--format csv|events|ics]        to the standard output
   journal compare JOURNAL BATCH BATCH ... [--json]        two to six side by side
@@ -3805,7 +3778,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
   journal server init|check ADDRESS                       one journal for several benches
   journal exchange JOURNAL ADDRESS                        with a server, once
 </source>
-        <translation>  journal list JOURNAL [--find &quot;milch, gerissen, letzten winter&quot;] [--json]
+        <translation>  journal list JOURNAL [--find "milch, gerissen, letzten winter"] [--json]
   journal show JOURNAL CHARGE [--fittings FILE] [--json]  eine Charge nach Id oder Nummer
   journal export JOURNAL [--format csv|events|ics]        auf die Standardausgabe
   journal compare JOURNAL CHARGE CHARGE ... [--json]      zwei bis sechs nebeneinander
@@ -3924,11 +3897,11 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Von Hand gemacht und wochenlang gereift, damit sie hart und mild ist. Zwischen den Wäschen trocken halten, auf einer Schale, die ablaufen lässt. In hartem Wasser lässt Seife etwas Kalkseife zurück: gut spülen, im Becken hilft ein Schuss Essig im letzten Spülwasser. Sie kann mit der Zeit die Farbe ändern und etwas Gewicht verlieren. Nicht in die Augen bringen.</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; speaks of healing: that can make it another kind of product in law.</source>
+        <source>"%1" speaks of healing: that can make it another kind of product in law.</source>
         <translation>„%1“ spricht von Heilen: das kann sie rechtlich zu einem anderen Produkt machen.</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; does not follow from any sum here.</source>
+        <source>"%1" does not follow from any sum here.</source>
         <translation>„%1“ folgt aus keiner Rechnung hier.</translation>
     </message>
 </context>
@@ -4472,10 +4445,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>and %n earlier batch(es)</source>
-        <translation>
-            <numerusform>und %n frühere Charge</numerusform>
-            <numerusform>und %n frühere Chargen</numerusform>
-        </translation>
+        <translation><numerusform>und %n frühere Charge</numerusform><numerusform>und %n frühere Chargen</numerusform></translation>
     </message>
 </context>
 <context>
@@ -4745,7 +4715,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message>
         <source>The lye overshoots</source>
-        <translation>Die Lauge geht über</translation>
+        <translation>Zu viel Hydroxid auf der Waage</translation>
     </message>
     <message>
         <source>The scale dies</source>
@@ -5306,7 +5276,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>%1 hat hier noch niemand probiert: halte eine einfache Form bereit.</translation>
     </message>
     <message>
-        <source>Only some %1 to pour: everything set out first, nobody else&apos;s job.</source>
+        <source>Only some %1 to pour: everything set out first, nobody else's job.</source>
         <translation>Nur etwa %1 zum Gießen: vorher alles hinstellen, nichts anderes nebenbei.</translation>
     </message>
     <message>
@@ -5331,10 +5301,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>from %n batch(es) of yours</source>
-        <translation>
-            <numerusform>aus %n Charge von dir</numerusform>
-            <numerusform>aus %n Chargen von dir</numerusform>
-        </translation>
+        <translation><numerusform>aus %n Charge von dir</numerusform><numerusform>aus %n Chargen von dir</numerusform></translation>
     </message>
     <message>
         <source>common practice, no source; your own batches will correct it</source>
@@ -5839,10 +5806,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n thing(s) to do.</source>
-        <translation>
-            <numerusform>%n Sache zu tun.</numerusform>
-            <numerusform>%n Sachen zu tun.</numerusform>
-        </translation>
+        <translation><numerusform>%n Sache zu tun.</numerusform><numerusform>%n Sachen zu tun.</numerusform></translation>
     </message>
     <message>
         <source>its time is past</source>
@@ -5870,10 +5834,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n bar(s)</source>
-        <translation>
-            <numerusform>%n Stück</numerusform>
-            <numerusform>%n Stück</numerusform>
-        </translation>
+        <translation><numerusform>%n Stück</numerusform><numerusform>%n Stück</numerusform></translation>
     </message>
     <message>
         <source>ready since %1</source>
@@ -5889,10 +5850,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n bar(s) left, %1 of them ready by their day.</source>
-        <translation>
-            <numerusform>%n Stück übrig, davon ihrem Tag nach fertig: %1.</numerusform>
-            <numerusform>%n Stücke übrig, davon ihrem Tag nach fertig: %1.</numerusform>
-        </translation>
+        <translation><numerusform>%n Stück übrig, davon ihrem Tag nach fertig: %1.</numerusform><numerusform>%n Stücke übrig, davon ihrem Tag nach fertig: %1.</numerusform></translation>
     </message>
     <message>
         <source>The shelf as it is now</source>
@@ -5956,10 +5914,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>In %n batch(es) of yours.</source>
-        <translation>
-            <numerusform>In %n Charge von dir.</numerusform>
-            <numerusform>In %n Chargen von dir.</numerusform>
-        </translation>
+        <translation><numerusform>In %n Charge von dir.</numerusform><numerusform>In %n Chargen von dir.</numerusform></translation>
     </message>
     <message>
         <source>%1 in %2 of %3.</source>
@@ -6233,10 +6188,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n time(s)</source>
-        <translation>
-            <numerusform>%n-mal</numerusform>
-            <numerusform>%n-mal</numerusform>
-        </translation>
+        <translation><numerusform>%n-mal</numerusform><numerusform>%n-mal</numerusform></translation>
     </message>
     <message>
         <source>it may race or seize: try a small batch first</source>
@@ -7221,7 +7173,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Ein Durchgang liegt mehr als ein Viertel neben dem Mittel: da wurde etwas falsch abgelesen. Mach noch einen und lass diesen weg.</translation>
     </message>
     <message>
-        <source>That is more than 100&#xa0;% pure, so a weight is wrong, or the citric acid is the other form than stated.</source>
+        <source>That is more than 100 % pure, so a weight is wrong, or the citric acid is the other form than stated.</source>
         <translation>Das sind mehr als 100 % rein, also stimmt ein Gewicht nicht, oder die Zitronensäure ist die andere Form als angegeben.</translation>
     </message>
     <message>
@@ -7233,11 +7185,11 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Es braucht einen Namen.</translation>
     </message>
     <message>
-        <source>%1 is above 100&#xa0;%.</source>
+        <source>%1 is above 100 %.</source>
         <translation>%1 liegt über 100 %.</translation>
     </message>
     <message>
-        <source>The shares add up to more than 100&#xa0;%: lower one of them.</source>
+        <source>The shares add up to more than 100 %: lower one of them.</source>
         <translation>Die Anteile ergeben mehr als 100 %: senke einen davon.</translation>
     </message>
     <message>
@@ -7257,7 +7209,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>%1 muss über 0 liegen, bis 700 mg KOH/g.</translation>
     </message>
     <message>
-        <source>The fatty acids should add up to about 100&#xa0;% (90 to 102).</source>
+        <source>The fatty acids should add up to about 100 % (90 to 102).</source>
         <translation>Die Fettsäuren sollten etwa 100 % ergeben (90 bis 102).</translation>
     </message>
     <message>
@@ -8439,10 +8391,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n thing(s) differ: %1. The cause cannot be told from these.</source>
-        <translation>
-            <numerusform>%n Sache ist anders: %1. Die Ursache lässt sich daraus nicht sagen.</numerusform>
-            <numerusform>%n Sachen sind anders: %1. Die Ursache lässt sich daraus nicht sagen.</numerusform>
-        </translation>
+        <translation><numerusform>%n Sache ist anders: %1. Die Ursache lässt sich daraus nicht sagen.</numerusform><numerusform>%n Sachen sind anders: %1. Die Ursache lässt sich daraus nicht sagen.</numerusform></translation>
     </message>
     <message>
         <source>the oils</source>
@@ -8526,10 +8475,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n other thing(s) are the same, as far as scale and thermometer tell.</source>
-        <translation>
-            <numerusform>%n andere Sache ist gleich, soweit Waage und Thermometer es sagen.</numerusform>
-            <numerusform>%n andere Sachen sind gleich, soweit Waage und Thermometer es sagen.</numerusform>
-        </translation>
+        <translation><numerusform>%n andere Sache ist gleich, soweit Waage und Thermometer es sagen.</numerusform><numerusform>%n andere Sachen sind gleich, soweit Waage und Thermometer es sagen.</numerusform></translation>
     </message>
     <message>
         <source>What came of it</source>
@@ -10600,10 +10546,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n thing(s) written here wait to be passed on.</source>
-        <translation>
-            <numerusform>%n hier Geschriebenes wartet darauf, weitergegeben zu werden.</numerusform>
-            <numerusform>%n hier geschriebene Sachen warten darauf, weitergegeben zu werden.</numerusform>
-        </translation>
+        <translation><numerusform>%n hier Geschriebenes wartet darauf, weitergegeben zu werden.</numerusform><numerusform>%n hier geschriebene Sachen warten darauf, weitergegeben zu werden.</numerusform></translation>
     </message>
 </context>
 <context>
@@ -11015,7 +10958,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Schritt der Waage, g</translation>
     </message>
     <message>
-        <source>scale&apos;s step</source>
+        <source>scale's step</source>
         <translation>Schritt der Waage</translation>
     </message>
     <message>
@@ -11348,10 +11291,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n label(s) are in %1. Print them without scaling.</source>
-        <translation>
-            <numerusform>%n Etikett ist in %1. Druck ohne Skalierung.</numerusform>
-            <numerusform>%n Etiketten sind in %1. Druck ohne Skalierung.</numerusform>
-        </translation>
+        <translation><numerusform>%n Etikett ist in %1. Druck ohne Skalierung.</numerusform><numerusform>%n Etiketten sind in %1. Druck ohne Skalierung.</numerusform></translation>
     </message>
     <message>
         <source>What is in it</source>
@@ -11450,10 +11390,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n photograph(s) taken in; choose the rest again.</source>
-        <translation>
-            <numerusform>%n Foto aufgenommen; wähle die übrigen noch einmal.</numerusform>
-            <numerusform>%n Fotos aufgenommen; wähle die übrigen noch einmal.</numerusform>
-        </translation>
+        <translation><numerusform>%n Foto aufgenommen; wähle die übrigen noch einmal.</numerusform><numerusform>%n Fotos aufgenommen; wähle die übrigen noch einmal.</numerusform></translation>
     </message>
     <message>
         <source>There are 99 codes of that day already.</source>
@@ -11519,10 +11456,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n line(s) added. Not understood: </source>
-        <translation>
-            <numerusform>%n Zeile zugegeben. Nicht verstanden: </numerusform>
-            <numerusform>%n Zeilen zugegeben. Nicht verstanden: </numerusform>
-        </translation>
+        <translation><numerusform>%n Zeile zugegeben. Nicht verstanden: </numerusform><numerusform>%n Zeilen zugegeben. Nicht verstanden: </numerusform></translation>
     </message>
     <message>
         <source>Weigh %1</source>
@@ -11590,10 +11524,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n portion(s)…</source>
-        <translation>
-            <numerusform>%n Portion …</numerusform>
-            <numerusform>%n Portionen …</numerusform>
-        </translation>
+        <translation><numerusform>%n Portion …</numerusform><numerusform>%n Portionen …</numerusform></translation>
     </message>
     <message>
         <source>%1 of oils
@@ -11888,10 +11819,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n row(s) copied.</source>
-        <translation>
-            <numerusform>%n Zeile kopiert.</numerusform>
-            <numerusform>%n Zeilen kopiert.</numerusform>
-        </translation>
+        <translation><numerusform>%n Zeile kopiert.</numerusform><numerusform>%n Zeilen kopiert.</numerusform></translation>
     </message>
     <message>
         <source>There is no page to copy here.</source>
@@ -12484,10 +12412,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n caution(s)</source>
-        <translation>
-            <numerusform>%n Warnung</numerusform>
-            <numerusform>%n Warnungen</numerusform>
-        </translation>
+        <translation><numerusform>%n Warnung</numerusform><numerusform>%n Warnungen</numerusform></translation>
     </message>
 </context>
 <context>
@@ -13169,24 +13094,15 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n row(s), all good. Nothing is kept yet.</source>
-        <translation>
-            <numerusform>%n Zeile, gut. Noch ist nichts behalten.</numerusform>
-            <numerusform>%n Zeilen, alle gut. Noch ist nichts behalten.</numerusform>
-        </translation>
+        <translation><numerusform>%n Zeile, gut. Noch ist nichts behalten.</numerusform><numerusform>%n Zeilen, alle gut. Noch ist nichts behalten.</numerusform></translation>
     </message>
     <message numerus="yes">
         <source>%n row(s) cannot be brought in; mend them in the file, or go on without them. Nothing is kept yet.</source>
-        <translation>
-            <numerusform>%n Zeile lässt sich nicht hereinholen; richte sie in der Datei oder mach ohne sie weiter. Noch ist nichts behalten.</numerusform>
-            <numerusform>%n Zeilen lassen sich nicht hereinholen; richte sie in der Datei oder mach ohne sie weiter. Noch ist nichts behalten.</numerusform>
-        </translation>
+        <translation><numerusform>%n Zeile lässt sich nicht hereinholen; richte sie in der Datei oder mach ohne sie weiter. Noch ist nichts behalten.</numerusform><numerusform>%n Zeilen lassen sich nicht hereinholen; richte sie in der Datei oder mach ohne sie weiter. Noch ist nichts behalten.</numerusform></translation>
     </message>
     <message numerus="yes">
         <source>Keep %n material(s)</source>
-        <translation>
-            <numerusform>%n Rohstoff behalten</numerusform>
-            <numerusform>%n Rohstoffe behalten</numerusform>
-        </translation>
+        <translation><numerusform>%n Rohstoff behalten</numerusform><numerusform>%n Rohstoffe behalten</numerusform></translation>
     </message>
     <message>
         <source>takes the place of the one on the shelf</source>
@@ -13721,10 +13637,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n material(s) have new figures.</source>
-        <translation>
-            <numerusform>%n Rohstoff hat neue Werte.</numerusform>
-            <numerusform>%n Rohstoffe haben neue Werte.</numerusform>
-        </translation>
+        <translation><numerusform>%n Rohstoff hat neue Werte.</numerusform><numerusform>%n Rohstoffe haben neue Werte.</numerusform></translation>
     </message>
     <message>
         <source>&amp;View</source>
@@ -13772,10 +13685,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n thing(s) of your shelf cannot be read and is set aside; the rest is there. “%1”: %2</source>
-        <translation>
-            <numerusform>%n Sache deines Regals ist nicht lesbar und beiseitegelegt; das Übrige ist da. „%1“: %2</numerusform>
-            <numerusform>%n Sachen deines Regals sind nicht lesbar und beiseitegelegt; das Übrige ist da. „%1“: %2</numerusform>
-        </translation>
+        <translation><numerusform>%n Sache deines Regals ist nicht lesbar und beiseitegelegt; das Übrige ist da. „%1“: %2</numerusform><numerusform>%n Sachen deines Regals sind nicht lesbar und beiseitegelegt; das Übrige ist da. „%1“: %2</numerusform></translation>
     </message>
     <message>
         <source>Mend it, cutting what is too long</source>
@@ -13839,10 +13749,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n material(s) on the bench have other figures than your newest lots.</source>
-        <translation>
-            <numerusform>%n Rohstoff auf der Werkbank hat andere Werte als deine neuesten Lose.</numerusform>
-            <numerusform>%n Rohstoffe auf der Werkbank haben andere Werte als deine neuesten Lose.</numerusform>
-        </translation>
+        <translation><numerusform>%n Rohstoff auf der Werkbank hat andere Werte als deine neuesten Lose.</numerusform><numerusform>%n Rohstoffe auf der Werkbank haben andere Werte als deine neuesten Lose.</numerusform></translation>
     </message>
     <message>
         <source>Take the newest figures</source>
@@ -13858,10 +13765,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n thing(s) in it cannot be read: %1</source>
-        <translation>
-            <numerusform>%n Sache darin ist nicht lesbar: %1</numerusform>
-            <numerusform>%n Sachen darin sind nicht lesbar: %1</numerusform>
-        </translation>
+        <translation><numerusform>%n Sache darin ist nicht lesbar: %1</numerusform><numerusform>%n Sachen darin sind nicht lesbar: %1</numerusform></translation>
     </message>
     <message>
         <source>Take it up</source>
@@ -14718,10 +14622,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n thing(s) before</source>
-        <translation>
-            <numerusform>%n Sache davor</numerusform>
-            <numerusform>%n Sachen davor</numerusform>
-        </translation>
+        <translation><numerusform>%n Sache davor</numerusform><numerusform>%n Sachen davor</numerusform></translation>
     </message>
     <message>
         <source>Nothing in it yet.</source>
@@ -14950,10 +14851,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>and %n more line(s), read as well</source>
-        <translation>
-            <numerusform>und %n weitere Zeile, auch gelesen</numerusform>
-            <numerusform>und %n weitere Zeilen, auch gelesen</numerusform>
-        </translation>
+        <translation><numerusform>und %n weitere Zeile, auch gelesen</numerusform><numerusform>und %n weitere Zeilen, auch gelesen</numerusform></translation>
     </message>
     <message>
         <source>Nothing is read yet.</source>
@@ -14961,10 +14859,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n material(s) read.</source>
-        <translation>
-            <numerusform>%n Rohstoff gelesen.</numerusform>
-            <numerusform>%n Rohstoffe gelesen.</numerusform>
-        </translation>
+        <translation><numerusform>%n Rohstoff gelesen.</numerusform><numerusform>%n Rohstoffe gelesen.</numerusform></translation>
     </message>
     <message>
         <source>All in per cent: 1000 g of oils are taken until you say.</source>
@@ -14972,17 +14867,11 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n line(s) not understood; they stay in the notes.</source>
-        <translation>
-            <numerusform>%n Zeile nicht verstanden; sie bleibt in den Notizen.</numerusform>
-            <numerusform>%n Zeilen nicht verstanden; sie bleiben in den Notizen.</numerusform>
-        </translation>
+        <translation><numerusform>%n Zeile nicht verstanden; sie bleibt in den Notizen.</numerusform><numerusform>%n Zeilen nicht verstanden; sie bleiben in den Notizen.</numerusform></translation>
     </message>
     <message numerus="yes">
         <source>Before it is made, %n question(s) about lye or amounts must be answered.</source>
-        <translation>
-            <numerusform>Bevor sie gesiedet wird, ist %n Frage zu Lauge oder Mengen zu beantworten.</numerusform>
-            <numerusform>Bevor sie gesiedet wird, sind %n Fragen zu Lauge oder Mengen zu beantworten.</numerusform>
-        </translation>
+        <translation><numerusform>Bevor sie gesiedet wird, ist %n Frage zu Lauge oder Mengen zu beantworten.</numerusform><numerusform>Bevor sie gesiedet wird, sind %n Fragen zu Lauge oder Mengen zu beantworten.</numerusform></translation>
     </message>
 </context>
 <context>
@@ -15762,10 +15651,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n material(s)</source>
-        <translation>
-            <numerusform>%n Rohstoff</numerusform>
-            <numerusform>%n Rohstoffe</numerusform>
-        </translation>
+        <translation><numerusform>%n Rohstoff</numerusform><numerusform>%n Rohstoffe</numerusform></translation>
     </message>
 </context>
 <context>
@@ -16398,7 +16284,7 @@ superfat on them %2</source>
         <translation>Etiketten hoch</translation>
     </message>
     <message>
-        <source>Customer&apos;s card</source>
+        <source>Customer's card</source>
         <translation>Karte für die Kundschaft</translation>
     </message>
     <message>
@@ -16493,10 +16379,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n minute(s)</source>
-        <translation>
-            <numerusform>%n Minute</numerusform>
-            <numerusform>%n Minuten</numerusform>
-        </translation>
+        <translation><numerusform>%n Minute</numerusform><numerusform>%n Minuten</numerusform></translation>
     </message>
     <message>
         <source>%1: time is up</source>
@@ -16532,10 +16415,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>Blend (B): %n burst(s), %1</source>
-        <translation>
-            <numerusform>Pürieren (B): %n Stoß, %1</numerusform>
-            <numerusform>Pürieren (B): %n Stöße, %1</numerusform>
-        </translation>
+        <translation><numerusform>Pürieren (B): %n Stoß, %1</numerusform><numerusform>Pürieren (B): %n Stöße, %1</numerusform></translation>
     </message>
     <message>
         <source>Lye met oil %1 ago</source>
@@ -17083,10 +16963,7 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n caution(s): show</source>
-        <translation>
-            <numerusform>%n Warnung: zeigen</numerusform>
-            <numerusform>%n Warnungen: zeigen</numerusform>
-        </translation>
+        <translation><numerusform>%n Warnung: zeigen</numerusform><numerusform>%n Warnungen: zeigen</numerusform></translation>
     </message>
     <message>
         <source>%1: %2</source>

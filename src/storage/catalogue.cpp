@@ -1,7 +1,5 @@
 #include "storage/catalogue.h"
 
-#include "core/materials/limits.h"
-#include "storage/json_cursor.h"
 #include "storage/material_file.h"
 
 #include <QFile>

@@ -3,6 +3,7 @@
 #include "core/materials/limits.h"
 #include "storage/catalogue.h"
 #include "storage/json_cursor.h"
+#include "storage/material_file.h"
 
 #include <QDir>
 #include <QFile>

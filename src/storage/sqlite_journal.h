@@ -69,6 +69,8 @@ public:
     Result<int> unsentCount(int most) const;
     // Another number whenever another connection has changed the file.
     qint64 changesByOthers() const;
+    // Ids of other benches' events behind that place.
+    QStringList othersBehind(qint64 place) const;
     // The last place that is known here; 0: none.
     Result<qint64> lastPlace() const;
     // What the server holds, by place: others' events are taken in as they are, without the rules

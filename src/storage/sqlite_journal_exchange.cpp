@@ -46,6 +46,16 @@ qint64 SqliteJournal::changesByOthers() const
                : 0;
 }
 
+QStringList SqliteJournal::othersBehind(qint64 place) const
+{
+    QStringList out;
+    const auto fault =
+        rows(QStringLiteral("SELECT id FROM %1 WHERE place > ? AND bench <> ?")
+                 .arg(QLatin1String(tables::eventsPlaced)),
+             {place, bench_}, [&](const QSqlQuery& row) { out << row.value(0).toString(); });
+    return fault ? QStringList() : out;
+}
+
 Journal::Result<qint64> SqliteJournal::lastPlace() const
 {
     qint64 out = 0;
