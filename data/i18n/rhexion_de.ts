@@ -12081,6 +12081,10 @@ superfat on them %2</source>
         <source>Leave a step out</source>
         <translation>Einen Schritt weglassen</translation>
     </message>
+    <message>
+        <source>How the day is shown</source>
+        <translation>Wie der Tag gezeigt wird</translation>
+    </message>
 </context>
 <context>
     <name>rhexion::DayTimeline</name>

@@ -9,6 +9,7 @@
 #include "app/shelf/shelf_page.h"
 #include "app/widgets/spoken.h"
 #include "document/doubt_watcher.h"
+#include "support/views.h"
 #include "support/window.h"
 
 #include <QAbstractButton>
@@ -17,37 +18,6 @@
 
 using namespace rhexion;
 using namespace rhexion::test;
-
-namespace {
-
-// Names of all below that can take the focus; what has none is put into unnamed.
-void walk(QAccessibleInterface* at, QStringList& unnamed, int& count, int depth = 0)
-{
-    if (!at || !at->isValid() || depth > 40)
-        return;
-    const QAccessible::State state = at->state();
-    const auto* widget = qobject_cast<QWidget*>(at->object());
-    const bool shown = widget && widget->isVisible();
-    if (shown && state.focusable) {
-        ++count;
-        const bool named = !at->text(QAccessible::Name).trimmed().isEmpty();
-        if (!named)
-            unnamed << QStringLiteral("%1 %2 in %3")
-                           .arg(QLatin1String(widget->metaObject()->className()),
-                                widget->objectName(),
-                                widget->parentWidget()
-                                    ? QLatin1String(
-                                          widget->parentWidget()->metaObject()->className())
-                                    : QLatin1String());
-    }
-    // Rows of lists and tables are read by the view itself.
-    if (at->tableInterface())
-        return;
-    for (int i = 0; i < at->childCount(); ++i)
-        walk(at->child(i), unnamed, count, depth + 1);
-}
-
-} // namespace
 
 class TestSpoken : public QObject {
     Q_OBJECT

@@ -7,7 +7,7 @@
 #include "app/formulating/recipe_window.h"
 #include "app/formulating/topic_panel.h"
 #include "app/shelf/shelf_page.h"
-#include "app/widgets/figure_row.h"
+#include "support/views.h"
 #include "support/window.h"
 #include "words/translation.h"
 
@@ -101,28 +101,6 @@ private:
     mutable QSet<Text> lost_;
     QString complaints_;
 };
-
-// Buttons and one-line labels that are narrower than what they say.
-QStringList cutTexts(const QWidget& page)
-{
-    QStringList out;
-    const auto showsText = [](const QAbstractButton* button) {
-        const auto* tool = qobject_cast<const QToolButton*>(button);
-        return button->isVisible() && !button->text().isEmpty() &&
-               !(tool && tool->toolButtonStyle() == Qt::ToolButtonIconOnly);
-    };
-    for (const auto* button : page.findChildren<QAbstractButton*>())
-        if (showsText(button) && !qobject_cast<const FigureRow*>(button) && // it goes on in a row
-
-            button->fontMetrics().size(Qt::TextShowMnemonic, button->text()).width() >
-                button->width())
-            out.append(button->text());
-    for (const auto* label : page.findChildren<QLabel*>())
-        if (label->isVisible() && !label->wordWrap() && label->textFormat() == Qt::PlainText &&
-            label->fontMetrics().size(0, label->text()).width() > label->contentsRect().width() + 1)
-            out.append(label->text());
-    return out;
-}
 
 } // namespace
 

@@ -51,6 +51,7 @@ DayPlanPage::DayPlanPage(Clock clock, QWidget* parent) : QWidget(parent), clock_
     HouseStyle::setTone(missed_, Tone::Care);
     timeline_ = new DayTimeline(this);
     page_ = new PageBrowser(this);
+    page_->setAccessibleName(tr("Step by step"));
     make_ = new QPushButton(tr("Make this batch"), this);
     make_->setObjectName(QStringLiteral("primary"));
     make_->setFont(Theme::figure());
@@ -60,6 +61,7 @@ DayPlanPage::DayPlanPage(Clock clock, QWidget* parent) : QWidget(parent), clock_
     for (QPushButton* button : {make_, print_, rehearse_})
         leastHeight(button, fingerTall);
     tabs_ = new QTabWidget(this);
+    tabs_->setAccessibleName(tr("How the day is shown"));
     tabs_->addTab(page_, tr("Step by step"));
     tabs_->addTab(buildWay(), tr("My way"));
 

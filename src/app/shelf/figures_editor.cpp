@@ -20,7 +20,6 @@ FiguresEditor::FiguresEditor(QWidget* parent) : QWidget(parent)
     table_->setSelectionBehavior(QAbstractItemView::SelectItems);
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
     table_->setEditTriggers(QAbstractItemView::AllEditTriggers);
-    table_->setTabKeyNavigation(true);
     table_->setShowGrid(true);
     table_->verticalHeader()->hide();
     table_->verticalHeader()->setDefaultSectionSize(34);

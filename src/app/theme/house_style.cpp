@@ -225,6 +225,8 @@ void HouseStyle::polish(QWidget* widget)
         if (auto* frame = qobject_cast<QFrame*>(widget))
             frame->setFrameShape(QFrame::StyledPanel);
     }
+    if (auto* view = qobject_cast<QAbstractItemView*>(widget))
+        view->setTabKeyNavigation(false); // arrows go from cell to cell
     if (auto* button = qobject_cast<QAbstractButton*>(widget))
         polishButton(button);
     else if (qobject_cast<QHeaderView*>(widget)) {
@@ -232,6 +234,7 @@ void HouseStyle::polish(QWidget* widget)
         colour(widget, QPalette::ButtonText, Theme::colours().muted);
     } else if (auto* text = qobject_cast<QPlainTextEdit*>(widget)) {
         text->setFrameShape(QFrame::StyledPanel);
+        text->setTabChangesFocus(true); // Tab leaves everything, so that no hand is caught
         text->installEventFilter(this);
     } else if (auto* area = qobject_cast<QAbstractScrollArea*>(widget))
         polishArea(area);
