@@ -4178,8 +4178,8 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Die Sicherung ist an ihrem Platz. Was vorher hier war, liegt in %1.</translation>
     </message>
     <message>
-        <source>Take the pictures in this language.</source>
-        <translation>Die Bilder in dieser Sprache aufnehmen.</translation>
+        <source>Speak this language this time, such as de.</source>
+        <translation>Diesmal diese Sprache sprechen, etwa de.</translation>
     </message>
 </context>
 <context>
@@ -5446,10 +5446,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>keine Menge</translation>
     </message>
     <message>
-        <source> of %1</source>
-        <translation> von %1</translation>
-    </message>
-    <message>
         <source> per %1 %2 of oils</source>
         <translation> je %1 %2 Öl</translation>
     </message>
@@ -5776,6 +5772,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>total %1: the lines come to something else</source>
         <translation>Summe %1: die Zeilen ergeben etwas anderes</translation>
+    </message>
+    <message>
+        <source>of everything</source>
+        <translation>von allem</translation>
     </message>
 </context>
 <context>

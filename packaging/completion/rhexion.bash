@@ -4,7 +4,7 @@ _rhexion()
     local cur=${COMP_WORDS[COMP_CWORD]}
     COMPREPLY=()
     case $cur in
-    -*) mapfile -t COMPREPLY < <(compgen -W "--help --help-all --version --demo --shots --dark" -- "$cur") ;;
+    -*) mapfile -t COMPREPLY < <(compgen -W "--help --help-all --version --demo --shots --dark --language" -- "$cur") ;;
     *)
         compopt -o filenames
         mapfile -t COMPREPLY < <(compgen -f -X '!*.rhexion' -- "$cur"; compgen -d -- "$cur")

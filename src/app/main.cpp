@@ -74,8 +74,8 @@ struct Options {
                              "folder"};
     QCommandLineOption dark{"dark", QCoreApplication::translate("Main", "Use dark colours.")};
     QCommandLineOption language{
-        "language", QCoreApplication::translate("Main", "Take the pictures in this language."),
-        "code"};
+        "language",
+        QCoreApplication::translate("Main", "Speak this language this time, such as de."), "code"};
     QCommandLineOption timing{"time-to-paint"};
 
     Options()
@@ -164,8 +164,11 @@ int main(int argc, char** argv)
         speakLanguage(app, parser.value(options.language));
         if (QLocale().language() == QLocale::English || QLocale().language() == QLocale::C)
             QLocale::setDefault(QLocale(QLocale::English, QLocale::UnitedKingdom));
-    } else
+    } else {
         takeOverOldSettings();
+        if (parser.isSet(options.language))
+            speakLanguage(app, parser.value(options.language));
+    }
     Look look = Look::read(QSettings());
     if (parser.isSet(options.dark))
         look.shade = Shade::Dark;

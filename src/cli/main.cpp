@@ -228,11 +228,9 @@ int main(int argc, char** argv)
             CliText::tr("say what to do: reckon, sheet, materials, mould, scent, blend, water, "
                         "working, heat, day, journal, solve, parse or text."));
     const QString command = words.takeFirst();
-    auto habits = habitsWithUnit(parser.value(unit));
+    const auto habits = habitsWithUnit(parser.value(unit));
     if (!habits)
         return wrongUse(CliText::tr("--unit takes g, oz or lb."));
-    if (QLocale().language() != QLocale::C)
-        habits->locale = QLocale();
 
     if (command == QLatin1String("materials"))
         return listMaterials(words.join(QLatin1Char(' ')), parser.isSet(json));

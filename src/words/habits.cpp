@@ -42,6 +42,8 @@ std::optional<Habits> habitsWithUnit(const QString& code)
         return std::nullopt;
     Habits habits;
     habits.massUnit = *unit;
+    if (QLocale().language() != QLocale::C)
+        habits.locale = QLocale();
     return habits;
 }
 

@@ -32,6 +32,7 @@ Habits readHabits(const QSettings& settings, const QLocale& locale);
 void writeHabits(QSettings& settings, const Habits& habits);
 
 // Habits with a mass unit by its word in files and settings: g, oz or lb; any other is refused.
+// Dates and decimal mark are those of the language spoken.
 std::optional<Habits> habitsWithUnit(const QString& code);
 
 } // namespace rhexion

@@ -20,9 +20,10 @@ using namespace rhexion::test;
 namespace {
 
 // As on a machine with no display.
-Ran runBare(const QString& program, const QStringList& args)
+Ran runBare(const QString& program, const QStringList& args, const char* locale = "C.UTF-8")
 {
     QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+    environment.insert(QStringLiteral("LC_ALL"), QLatin1String(locale));
     for (const char* name : {"DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"})
         environment.remove(QString::fromLatin1(name));
     return test::run(program, args, environment);
@@ -39,6 +40,46 @@ class TestCli : public QObject {
     Q_OBJECT
     QTemporaryDir dir_;
 private Q_SLOTS:
+    // In the language of the computer, with its decimal mark; what programs read stays as it is.
+    void german()
+    {
+        const auto cli_ = [](const QStringList& args) {
+            const Ran ran = runBare(built("rhexion-cli"), args, "de_DE.UTF-8");
+            return QString::fromUtf8(ran.out + ran.err);
+        };
+        const QString file = demoPath(demoNames[0]);
+        const QString said = cli_({"reckon", file});
+        const char* const words[] = {
+            "ABWIEGEN",  "Natriumhydroxid",        "Überfettung", "112,5", "Quittenpüree",
+            "RECHENWEG", "Erfahrung, keine Quelle"};
+        for (const char* word : words)
+            QVERIFY2(said.contains(QString::fromUtf8(word)), word);
+        const auto jsonOf = [&](const char* locale) {
+            const Ran ran = runBare(built("rhexion-cli"), {"reckon", file, "--json"}, locale);
+            return QJsonDocument::fromJson(ran.out).object();
+        };
+        QCOMPARE(jsonOf("de_DE.UTF-8")["superfat"], jsonOf("C.UTF-8")["superfat"]);
+        QVERIFY(!jsonOf("C.UTF-8")["superfat"].isUndefined());
+        QVERIFY(cli_({"materials", "schmalz"}).contains(QStringLiteral("Schweineschmalz")));
+        QVERIFY(cli_({"materials", "lard"}).contains(QStringLiteral("Schweineschmalz")));
+        QVERIFY(cli_({"reckon"}).contains(QStringLiteral("eine Formeldatei")));
+        // A formula as German text is read again, in either language.
+        const QString text = dir_.filePath(QStringLiteral("text.txt"));
+        QVERIFY(put(text, cli_({"text", file}).toUtf8()));
+        for (const char* locale : {"de_DE.UTF-8", "C.UTF-8"}) {
+            const Ran ran = runBare(built("rhexion-cli"), {"parse", text}, locale);
+            QCOMPARE(ran.code, 0);
+            QVERIFY2(!QString::fromUtf8(ran.out).contains(QStringLiteral("shelf")) &&
+                         !QString::fromUtf8(ran.out).contains(QStringLiteral("Regal")),
+                     ran.out.constData());
+        }
+        const QString pdf = dir_.filePath(QStringLiteral("blatt.pdf"));
+        cli_({"sheet", file, "--pdf", pdf});
+        const Ran page = runBare(QStringLiteral("pdftotext"), {pdf, "-"});
+        QVERIFY(QString::fromUtf8(page.out).contains(QStringLiteral("Laugenkrug")));
+        QVERIFY(QString::fromUtf8(page.out).contains(QStringLiteral("112,5")));
+    }
+
     void exitCodes_data()
     {
         QTest::addColumn<QStringList>("args");

@@ -264,6 +264,12 @@ private Q_SLOTS:
         QCOMPARE(plan.steps[*placeOf(lye, plan, day.f)].target, (WeighTarget{What::Sodium, 0}));
         QVERIFY(!placeOf({MishapKind::MilkScorches, {}, 0}, plan, day.f)); // no milk
         QVERIFY(placeOf({MishapKind::Forgotten, {}, 0}, plan, day.f));
+        // Asked for at a step, it is there and nowhere else.
+        for (const DayStep& step : plan.steps) {
+            const auto at = placeOf({MishapKind::PhoneRings, step.kind, 0}, plan, day.f);
+            QVERIFY(at && plan.steps[*at].kind == step.kind);
+        }
+        QVERIFY(!placeOf({MishapKind::PhoneRings, DayStepKind::Cook, 0}, plan, day.f));
         const MishapScript drawn = surprise(plan, day.f, 7);
         QCOMPARE(drawn.mishaps.size(), std::size_t(3));
         QVERIFY(surprise(plan, day.f, 7) == drawn);

@@ -1,10 +1,13 @@
 // Both ends of every range a maker can type, just inside and just outside; and lengths of curved
 // moulds by Pythagoras.
+#include "core/after/free_alkali.h"
 #include "core/formula/heat_plan.h"
 #include "core/formula/mould_shape.h"
+#include "core/heat/cook.h"
 #include "core/heat/mould_run.h"
 #include "core/makeday/mishap.h"
 #include "core/making/batter_density.h"
+#include "core/making/cut_plan.h"
 
 #include <QTest>
 
@@ -44,6 +47,78 @@ const std::vector<Field>& heatFields()
     return fields;
 }
 
+// A figure whose refusal tells two bounds; scale: from what is told to what is set.
+struct Told {
+    const char* name;
+    std::function<std::optional<Cannot>(double)> fault;
+    double scale = 1.0;
+    bool openBelow = false; // the bound itself is refused
+    bool openAbove = false;
+};
+
+template <class T>
+std::optional<Cannot> whyNot(const OrCannot<T>& result)
+{
+    const auto* cannot = std::get_if<Cannot>(&result);
+    return cannot ? std::optional(*cannot) : std::nullopt;
+}
+
+const std::vector<Told>& toldFields()
+{
+    using heat::Cooker;
+    const auto cooker = [](double Cooker::*field) {
+        return [field](double value) {
+            Cooker c;
+            c.*field = value;
+            return heat::faultOf(c);
+        };
+    };
+    const auto mould = [](auto set) {
+        return [set](double value) {
+            heat::MouldSetup setup;
+            setup.covers = {heat::CoverStage{}, heat::CoverStage{}};
+            setup.covers[1].fromHour = 1.0;
+            set(setup, value);
+            return heat::faultOf(setup);
+        };
+    };
+    static const std::vector<Told> all{
+        {"power", cooker(&Cooker::power)},
+        {"setpoint", cooker(&Cooker::setpoint)},
+        {"open pot", cooker(&Cooker::diameter), 0.01},
+        {"loss of a cooker", cooker(&Cooker::loss)},
+        {"lid off", cooker(&Cooker::openShare)},
+        {"room of a cooker", cooker(&Cooker::room)},
+        {"room of a mould", mould([](auto& s, double v) { s.room = v; })},
+        {"wall of a mould", mould([](auto& s, double v) { s.wallCelsius = v; })},
+        {"place of a cover", mould([](auto& s, double v) { s.covers[1].place = v; })},
+        {"loss of a mould", mould([](auto& s, double v) { s.lossFactor = v; }), 1.0, true},
+        {"acid of a test",
+         [](double v) {
+             return whyNot(freeCaustic({1.0, 0.0, v, 10.0}));
+         },
+         1.0, true},
+        {"sample of a test",
+         [](double v) {
+             return whyNot(freeCaustic({1.0, 0.0, 0.1, v}));
+         },
+         1.0, true, true},
+        {"caustic to mend",
+         [](double v) {
+             return whyNot(oilToMend({v, 1000.0, 190.0, 0.05, 1.0}));
+         },
+         1.0, false, true},
+        {"superfat to mend",
+         [](double v) {
+             return whyNot(oilToMend({0.01, 1000.0, 190.0, v, 1.0}));
+         },
+         1.0, false, true},
+        {"strength of a lye", [](double v) { return whyNot(lyeDensity(v, 0.0, 20.0)); }},
+        {"potassium share", [](double v) { return whyNot(lyeDensity(0.3, v, 20.0)); }},
+        {"warmth of a lye", [](double v) { return whyNot(lyeDensity(0.3, 0.0, v)); }}};
+    return all;
+}
+
 } // namespace
 
 class TestEdges : public QObject {
@@ -69,6 +144,41 @@ private Q_SLOTS:
         QVERIFY(!isGood(f.least - f.step));
         QVERIFY(!isGood(f.most + f.step));
         QVERIFY(!isGood(f.least - 1000.0) && !isGood(f.most + 100000.0));
+    }
+
+    // The bounds a refusal tells are those that hold: at them it is accepted, past them told.
+    void boundsAsTold_data()
+    {
+        QTest::addColumn<int>("at");
+        for (std::size_t i = 0; i < toldFields().size(); ++i)
+            QTest::newRow(toldFields()[i].name) << int(i);
+    }
+    void boundsAsTold()
+    {
+        QFETCH(int, at);
+        const Told& f = toldFields()[std::size_t(at)];
+        const auto beyond = f.fault(1e9);
+        QVERIFY(f.fault(-1e9));
+        QVERIFY(beyond && beyond->code == CannotCode::OutOfRange);
+        QCOMPARE(beyond->figures.size(), std::size_t(2));
+        const double least = beyond->figures[0] * f.scale;
+        const double most = beyond->figures[1] * f.scale;
+        const double step = (most - least) * 1e-6;
+        QVERIFY(step > 0.0);
+        QCOMPARE(!f.fault(least), !f.openBelow);
+        QCOMPARE(!f.fault(most), !f.openAbove);
+        QVERIFY(!f.fault(least + step) && !f.fault(most - step));
+        QVERIFY(f.fault(least - step) && f.fault(most + step));
+    }
+
+    void endBars()
+    {
+        for (const double rim : {0.0, 239.0, 240.0, 240.1}) {
+            Loaf loaf{240.0, 80.0, 70.0, 0, 0, 0, 0};
+            loaf.rimLength = rim;
+            loaf.rimWidth = 80.0;
+            QCOMPARE(endBarsDiffer(MouldShape(loaf)), rim > 240.0);
+        }
     }
 
     void longestMoulds()

@@ -1,5 +1,7 @@
 // The least change that meets every wish: the reference problems, each answer reckoned afresh, and
 // bad problems refused. Masses are not compared: answers alike differ in them.
+#include "core/advice/reckon.h"
+#include "core/wishes/formula_wishes.h"
 #include "core/wishes/wishes.h"
 #include "solver/glpk_solver.h"
 #include "support/case_oils.h"
@@ -249,6 +251,24 @@ private Q_SLOTS:
     }
 
     // An oil below a share goes out or stays at it; a locked one stays.
+    // What is offered costs what its offer says, or else what is known of it.
+    void pricesOfOffers()
+    {
+        const Formula f = twoOils();
+        const Reckoning r = std::get<Reckoning>(reckon(f));
+        WishesAsked asked;
+        auto butter = std::make_shared<Material>(*f.lines[0].material);
+        butter->id = "butter";
+        asked.prices["butter"] = 0.02;
+        asked.offered = {{butter, 0.05, {}}, {butter, 0.0, 100.0}};
+        const WishProblem p = problemOf(f, r, asked);
+        QCOMPARE(p.oils.size(), f.lines.size() + 2);
+        QCOMPARE(p.oils[f.lines.size()].price, 0.05);
+        QVERIFY(!p.oils[f.lines.size()].most);
+        QCOMPARE(p.oils[f.lines.size() + 1].price, 0.02);
+        QCOMPARE(p.oils[f.lines.size() + 1].most, std::optional(100.0));
+    }
+
     void wholesAndLocks()
     {
         WishProblem p = problemNamed("J4").problem;
