@@ -37,7 +37,7 @@ private:
     Workshop& workshop_;
     QList<QPointer<MainWindow>> windows_;
     QList<QPointer<MainWindow>> leaving_; // others took their places; they go before those
-    bool quitting_ = false; // windows close one after the other
+    bool quitting_ = false;               // windows close one after the other
 };
 
 } // namespace rhexion

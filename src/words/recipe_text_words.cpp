@@ -25,11 +25,10 @@ QString amountSaid(const RecipeAmount& a)
     if (!a.unit.empty())
         out += QLatin1Char(' ') + QString::fromStdString(a.unit);
     if (!a.of.empty())
-        out += QLatin1Char(' ') +
-               (a.of == "oils"     ? RecipeText::tr("of the oils")
-                : a.of == "batter" ? RecipeText::tr("of the batter")
-                : a.of == "liquid" ? RecipeText::tr("of the liquid")
-                                   : RecipeText::tr("of everything"));
+        out += QLatin1Char(' ') + (a.of == "oils"     ? RecipeText::tr("of the oils")
+                                   : a.of == "batter" ? RecipeText::tr("of the batter")
+                                   : a.of == "liquid" ? RecipeText::tr("of the liquid")
+                                                      : RecipeText::tr("of everything"));
     if (a.per)
         out += RecipeText::tr(" per %1 %2 of oils")
                    .arg(QString::number(a.per->value, 'g', 6), QString::fromStdString(a.per->unit));
