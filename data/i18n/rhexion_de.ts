@@ -13799,6 +13799,10 @@ superfat on them %2</source>
         <source>Several &amp;benches…</source>
         <translation>&amp;Mehrere Werkbänke …</translation>
     </message>
+    <message>
+        <source>The other benches: %1</source>
+        <translation>Die anderen Werkbänke: %1</translation>
+    </message>
 </context>
 <context>
     <name>rhexion::MakePage</name>

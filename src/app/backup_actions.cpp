@@ -24,7 +24,7 @@ namespace rhexion {
 
 BackupWindow::BackupWindow(const BackupLooked& present, const BackupLooked& backup,
                            const Speech& speech, QWidget* owner)
-    : QWidget(owner, Qt::Window)
+    : LeavableWindow(owner)
 {
     helpOn(this, "backup");
     setAttribute(Qt::WA_DeleteOnClose);

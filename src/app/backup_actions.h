@@ -2,11 +2,10 @@
 // and a weekly copy by itself.
 #pragma once
 
+#include "app/widgets/leavable_window.h"
 #include "storage/backup.h"
 #include "words/facts.h"
 #include "words/speech.h"
-
-#include <QWidget>
 
 #include <functional>
 
@@ -19,7 +18,7 @@ class PageBrowser;
 class Workshop;
 
 // What a backup holds and what the folder holds, side by side.
-class BackupWindow : public QWidget {
+class BackupWindow : public LeavableWindow {
     Q_OBJECT
 public:
     BackupWindow(const BackupLooked& present, const BackupLooked& backup, const Speech& speech,

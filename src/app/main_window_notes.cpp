@@ -2,6 +2,7 @@
 #include "app/main_window.h"
 
 #include "app/bench/bench_page.h"
+#include "app/benches/bench_link.h"
 #include "app/file_actions.h"
 #include "app/make/make_page.h"
 #include "app/widgets/note_column.h"
@@ -11,6 +12,9 @@
 
 #include <QFileInfo>
 #include <QPushButton>
+
+#include <memory>
+#include <utility>
 
 namespace rhexion {
 
@@ -31,6 +35,7 @@ const QString keptSafe = QStringLiteral("autosave");
 const QString onDisk = QStringLiteral("disk");
 const QString readOnly = QStringLiteral("read-only");
 const QString ofClock = QStringLiteral("clock");
+const QString ofBenches = QStringLiteral("benches");
 const QString partly = QStringLiteral("partly");
 
 } // namespace
@@ -74,6 +79,21 @@ void MainWindow::wireNotes()
         offerNewest();
     });
     connect(&workshop_, &Workshop::said, this, &MainWindow::say);
+    const auto before = std::make_shared<CourierNews::State>(CourierNews::State::Asking);
+    connect(&workshop_.benches(), &BenchLink::news, this, [this, before](const CourierNews& news) {
+        using State = CourierNews::State;
+        const bool isNew = std::exchange(*before, news.state) != news.state;
+        if (news.state != State::Away && news.state != State::Refused)
+            notes_->over(ofBenches);
+        else if (isNew || notes_->about(ofBenches).isVisible()) // who closed it has read it
+            notes_->say(
+                ofBenches, news.state == State::Refused ? Tone::Care : Tone::Fine,
+                tr("The other benches: %1").arg(words::serverState(false, news.why, news.waiting)));
+    });
+    connect(&workshop_.benches(), &BenchLink::changed, this, [this] {
+        if (!workshop_.benches().isJoined())
+            notes_->over(ofBenches);
+    });
     connect(&workshop_, &Workshop::journalFailed, this, &MainWindow::sayJournal);
     connect(&workshop_, &Workshop::journalOpened, this, &MainWindow::sayJournal);
     connect(document_, &FormulaDocument::refused, this, [this](const Refusal& why) {

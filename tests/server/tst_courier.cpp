@@ -111,9 +111,12 @@ private Q_SLOTS:
         QTRY_VERIFY_WITH_TIMEOUT(window.said().contains(QStringLiteral("does not answer")) &&
                                      window.said().contains(QStringLiteral("wait")),
                                  patience);
+        QVERIFY2(shop.said().contains(QStringLiteral("The other benches")),
+                 qPrintable(shop.said()));
         QVERIFY(!note("and once more"));
         postgres_->start();
         QTRY_VERIFY_WITH_TIMEOUT(inStep(), 2 * patience);
+        QVERIFY(!shop.said().contains(QStringLiteral("The other benches")));
         QCOMPARE(eventsOn(*postgres_), there + 3);
 
         // Left: nothing more is passed on, and all of it stays here.
