@@ -386,6 +386,7 @@ StockWindow& MainWindow::stockWindow()
 
 BenchesWindow& MainWindow::benches()
 {
+    journal(); // the file a courier carries from and to is this bench's own, and there
     if (!benches_)
         benches_ = new BenchesWindow(workshop_.benches(), this);
     return *benches_;

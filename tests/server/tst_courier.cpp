@@ -133,9 +133,11 @@ private Q_SLOTS:
     void joinedAgain()
     {
         Shop shop;
+        QVERIFY(shop.window->journal());
         shop.window->workshop().benches().join(asMaker(), false);
         QVERIFY(QSettings().value(QStringLiteral("server/joined")).toBool());
         QVERIFY(!QSettings().allKeys().join(QLatin1Char(' ')).contains("password"));
+        shop.window.reset();
         Workshop next(Places{shop.dir.path(), false},
                       [] { return QDateTime::currentDateTimeUtc(); });
         QVERIFY(next.journal());
