@@ -1,6 +1,7 @@
 #include "words/recipe_text_words.h"
 
 #include "words/names.h"
+#include "words/shelf_words.h"
 
 #include <QCoreApplication>
 #include <QStringList>
@@ -22,8 +23,11 @@ QString amountSaid(const RecipeAmount& a)
     QString out = QString::number(*a.value, 'g', 10);
     if (a.high)
         out += QStringLiteral("–") + QString::number(*a.high, 'g', 10);
-    if (!a.unit.empty())
-        out += QLatin1Char(' ') + QString::fromStdString(a.unit);
+    if (!a.unit.empty()) {
+        const std::string kept =
+            QString::fromStdString(a.unit).replace(" heaped", ", heaped").toStdString();
+        out += QLatin1Char(' ') + measureSaid(kept);
+    }
     if (!a.of.empty())
         out += QLatin1Char(' ') + (a.of == "oils"     ? RecipeText::tr("of the oils")
                                    : a.of == "batter" ? RecipeText::tr("of the batter")
