@@ -1,5 +1,6 @@
 #include "app/habits_menu.h"
 
+#include "app/windows.h"
 #include "words/translation.h"
 
 #include <QActionGroup>
@@ -61,14 +62,13 @@ void HabitsMenu::addTo(QMenu& menu)
     auto* group = new QActionGroup(languages);
     const auto add = [&](const QString& name, const QString& code) {
         QAction* action = languages->addAction(name, this, [this, code] {
-            if (QSettings().value(QStringLiteral("language")).toString() != code)
+            if (Windows::chosenLanguage() != code)
                 Q_EMIT languageWanted(code);
         });
         action->setCheckable(true);
         group->addAction(action);
-        connect(languages, &QMenu::aboutToShow, action, [action, code] {
-            action->setChecked(QSettings().value(QStringLiteral("language")).toString() == code);
-        });
+        connect(languages, &QMenu::aboutToShow, action,
+                [action, code] { action->setChecked(Windows::chosenLanguage() == code); });
     };
     add(tr("As this computer has it"), {});
     for (const auto& [code, name] : shippedLanguages())

@@ -6,6 +6,7 @@
 #include "app/widgets/note_column.h"
 #include "core/after/mishaps.h"
 #include "document/formula_document.h"
+#include "storage/material_names.h"
 #include "words/record_words.h"
 
 #include <QPushButton>
@@ -79,8 +80,7 @@ void MainWindow::remember(const Things& things, const Things& atHand, const QStr
     std::vector<MishapBefore> mishaps = mishapsBefore(*told, things);
     std::erase_if(mishaps, [&](const MishapBefore& m) { return !meets(m.things, atHand); });
     const auto nameOf = [this](const std::string& id) {
-        const MaterialPtr m = stock_->plain(id);
-        return QString::fromStdString(m ? m->name : id);
+        return materialNamed(stock_->plain(id), id);
     };
     QStringList said;
     QString batch;

@@ -19,7 +19,7 @@ struct CourierNews {
         Refused // it answers, but nothing can be passed on: a name or right is wrong, it is newer
     };
     State state = State::Asking;
-    std::optional<FileFault> why; // of Away and Refused; TooMany events wait: none
+    std::optional<FileFault> why; // of Away and Refused
     int waiting = 0;              // own events that the server does not have, as far as is known
     int fetched = 0;              // others' events taken in by this round
 };

@@ -123,6 +123,11 @@ QString spokenSource(const QString& text)
     return out;
 }
 
+QString materialNamed(const MaterialPtr& found, const std::string& id)
+{
+    return found ? materialName(*found) : QString::fromStdString(id);
+}
+
 SearchNames searchNames(const Material& material)
 {
     SearchNames out{materialName(material).toStdString(), material.alsoCalled};

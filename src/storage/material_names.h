@@ -34,6 +34,8 @@ void speakNames(const QLocale& locale);
 // A catalogue material's name in the language spoken; any other name as it is.
 QString spokenName(const QString& kept);
 QString materialName(const Material& material);
+// Of what was looked up by its id: the id itself where nothing was found.
+QString materialNamed(const MaterialPtr& found, const std::string& id);
 QString materialNote(const Material& material);
 QString spokenSource(const QString& text); // of the catalogue; any other as it is
 

@@ -1,6 +1,7 @@
 #include "words/scent_words.h"
 
 #include "storage/catalogue.h"
+#include "storage/material_names.h"
 #include "words/names.h"
 
 #include <QCoreApplication>
@@ -31,8 +32,7 @@ QString whoseSaid(ScentLimit::Whose whose)
 
 QString scentNamed(const std::string& id)
 {
-    const MaterialPtr known = Catalogue::shipped().find(id);
-    return QString::fromStdString(known ? known->name : id);
+    return materialNamed(Catalogue::shipped().find(id), id);
 }
 
 // own: the scent on the line itself.

@@ -100,6 +100,8 @@ private Q_SLOTS:
         const MaterialPtr lard = Catalogue::shipped().find("lard");
         QCOMPARE(lard->name, "Lard");
         QCOMPARE(materialName(*lard), QStringLiteral("Schweineschmalz"));
+        QCOMPARE(materialNamed(lard, "lard"), QStringLiteral("Schweineschmalz"));
+        QCOMPARE(materialNamed(nullptr, "no-such-thing"), QStringLiteral("no-such-thing"));
         QCOMPARE(spokenName(QStringLiteral("My own lard")), QStringLiteral("My own lard"));
         const SearchNames names = searchNames(*lard);
         for (const char* other : {"Lard", "pork fat", "Schmalz"})

@@ -21,7 +21,6 @@ public:
     QString said() const;
     QLineEdit* host() const { return host_; }
     QLineEdit* user() const { return user_; }
-    QLineEdit* password() const { return password_; }
     QPushButton* tryButton() const { return try_; }
     QPushButton* joinButton() const { return join_; }
 

@@ -22,7 +22,6 @@ class QVBoxLayout;
 namespace rhexion {
 
 class ForeignLookup;
-
 class NumberField;
 class Stock;
 

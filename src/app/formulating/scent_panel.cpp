@@ -373,8 +373,7 @@ QString ScentPanel::scentNamed(const std::string& id) const
     for (const Line& line : document().formula().lines)
         if (line.material->id == id)
             return materialName(*line.material);
-    const MaterialPtr known = Catalogue::shipped().find(id);
-    return QString::fromStdString(known ? known->name : id);
+    return materialNamed(Catalogue::shipped().find(id), id);
 }
 
 void ScentPanel::act(const QString& code)

@@ -296,8 +296,7 @@ void JournalPage::showCalendar()
 
 QString JournalPage::materialName(const std::string& id) const
 {
-    const MaterialPtr material = workshop_.stock().plain(id);
-    return material ? rhexion::materialName(*material) : QString::fromStdString(id);
+    return materialNamed(workshop_.stock().plain(id), id);
 }
 
 void JournalPage::showPatterns()

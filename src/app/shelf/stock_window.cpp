@@ -106,10 +106,7 @@ void StockWindow::refresh()
     }
     facts_ = words::stockFacts(
         std::get<StockNow>(read),
-        [this](const std::string& id) {
-            const MaterialPtr m = stock_.plain(id);
-            return m ? materialName(*m) : QString::fromStdString(id);
-        },
+        [this](const std::string& id) { return materialNamed(stock_.plain(id), id); },
         clock_().date(), speech_);
     page_->setHtml(factsHtml(facts_, Theme::page(), false));
 }
