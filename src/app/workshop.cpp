@@ -21,8 +21,7 @@ namespace rhexion {
 
 Workshop::Workshop(Places places, Clock clock, QObject* parent)
     : QObject(parent), places_(std::move(places)), clock_(std::move(clock)),
-      stock_(new Stock(places_.data + QStringLiteral("/shelf.sqlite"), Foods::shippedPath(),
-                       places_.readOnly, this)),
+      stock_(new Stock(shelfPath(), Foods::shippedPath(), places_.readOnly, this)),
       way_(places_.data), fittings_(places_.data, places_.readOnly),
       memory_([this] { return journal(); }),
       heatMemory_([this] { return journal(); },
@@ -63,8 +62,9 @@ Notices& Workshop::notices()
 BenchLink& Workshop::benches()
 {
     if (!benches_) {
-        benches_ = new BenchLink(journalPath(), this);
+        benches_ = new BenchLink(journalPath(), shelfPath(), this);
         connect(benches_, &BenchLink::othersWrote, this, &Workshop::journalChanged);
+        connect(benches_, &BenchLink::othersChangedShelf, stock_, &Stock::reread);
     }
     return *benches_;
 }

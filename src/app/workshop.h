@@ -36,6 +36,7 @@ public:
     const Places& places() const { return places_; }
     const Clock& clock() const { return clock_; }
     QString recoveryFolder() const { return places_.data + QStringLiteral("/recovered"); }
+    QString shelfPath() const { return places_.data + QStringLiteral("/shelf.sqlite"); }
     QString journalPath() const { return places_.data + QStringLiteral("/journal.sqlite"); }
 
     Stock& stock() { return *stock_; }

@@ -54,7 +54,7 @@ private:
 
     QStringList words_;
     const JournalOptions& o_;
-    std::unique_ptr<SqliteJournal> journal_;
+    std::unique_ptr<Journal> journal_;
     AfterTerms terms_;
     QString path_;
 };
@@ -62,12 +62,19 @@ private:
 std::optional<int> JournalRun::open(const QString& path)
 {
     path_ = path;
-    if (!QFile::exists(path))
-        return bad(path, JournalText::tr("there is no such file."));
-    auto opened = SqliteJournal::open(path, true);
-    if (const auto* fault = std::get_if<FileFault>(&opened))
-        return bad(path, words::fileFault(*fault));
-    journal_ = std::get<std::unique_ptr<SqliteJournal>>(std::move(opened));
+    if (isServerAddress(path)) {
+        auto opened = openServerJournal(path);
+        if (const int* code = std::get_if<int>(&opened))
+            return *code;
+        journal_ = std::get<std::unique_ptr<ServerJournal>>(std::move(opened));
+    } else {
+        if (!QFile::exists(path))
+            return bad(path, JournalText::tr("there is no such file."));
+        auto opened = SqliteJournal::open(path, true);
+        if (const auto* fault = std::get_if<FileFault>(&opened))
+            return bad(path, words::fileFault(*fault));
+        journal_ = std::get<std::unique_ptr<SqliteJournal>>(std::move(opened));
+    }
     if (o_.fittings.isEmpty())
         return std::nullopt;
     const auto fittings = readFittings(o_.fittings);

@@ -23,8 +23,9 @@ bool isRefusal(const FileFault& fault)
 
 } // namespace
 
-CourierRounds::CourierRounds(ServerPlace place, QString journalFile)
-    : place_(std::move(place)), file_(std::move(journalFile))
+CourierRounds::CourierRounds(ServerPlace place, QString journalFile, QString shelfFile)
+    : place_(std::move(place)), journalFile_(std::move(journalFile)),
+      shelfFile_(std::move(shelfFile))
 {
 }
 
@@ -41,9 +42,20 @@ void CourierRounds::begin()
 
 int CourierRounds::waiting() const
 {
-    const auto own = journal_ ? journal_->unsentCount(mostCounted) : Journal::Result<int>(0);
-    const int* count = std::get_if<int>(&own);
-    return count ? *count : 0;
+    int out = 0;
+    for (const EventStore* store : {static_cast<const EventStore*>(journal_.get()),
+                                    static_cast<const EventStore*>(shelfEvents_.get())}) {
+        const auto own = store ? store->unsentCount(mostCounted) : Journal::Result<int>(0);
+        const int* count = std::get_if<int>(&own);
+        out += count ? *count : 0;
+    }
+    return out;
+}
+
+qint64 CourierRounds::version() const
+{
+    // Each only counts up.
+    return journal_->changesByOthers() + shelfEvents_->changesByOthers();
 }
 
 void CourierRounds::lost(const FileFault& fault)
@@ -52,7 +64,7 @@ void CourierRounds::lost(const FileFault& fault)
     pause_ = std::clamp(pause_ * 2, leastPause, mostPause);
     since_.restart();
     state_ = isRefusal(fault) ? State::Refused : State::Away;
-    Q_EMIT news({state_, fault, waiting(), 0});
+    Q_EMIT news({state_, fault, waiting(), 0, 0});
 }
 
 bool CourierRounds::toServer()
@@ -73,46 +85,68 @@ bool CourierRounds::round()
 {
     if (!toServer())
         return false;
-    const auto moved = exchange(*journal_, *server_);
-    if (const auto* fault = std::get_if<FileFault>(&moved)) {
-        lost(*fault);
-        return false;
+    int fetched[2] = {};
+    std::size_t which = 0;
+    for (EventStore* store :
+         {static_cast<EventStore*>(journal_.get()), static_cast<EventStore*>(shelfEvents_.get())}) {
+        const auto moved = exchange(*store, *server_);
+        if (const auto* fault = std::get_if<FileFault>(&moved)) {
+            lost(*fault);
+            return false;
+        }
+        fetched[which++] = std::get<Exchanged>(moved).fetched;
     }
     pause_ = 0;
     since_.restart();
-    const int fetched = std::get<Exchanged>(moved).fetched;
-    if (state_ != State::InStep || fetched > 0) {
+    const int all = fetched[0] + fetched[1];
+    if (state_ != State::InStep || all > 0) {
         state_ = State::InStep;
-        Q_EMIT news({state_, std::nullopt, 0, fetched});
+        Q_EMIT news({state_, std::nullopt, 0, all, fetched[1]});
     }
+    return true;
+}
+
+bool CourierRounds::openFiles()
+{
+    if (shelfEvents_)
+        return true;
+    std::optional<FileFault> fault;
+    auto journal = SqliteJournal::open(journalFile_);
+    auto shelf = Shelf::open(shelfFile_);
+    if (const auto* bad = std::get_if<FileFault>(&journal))
+        fault = *bad;
+    else if (const auto* worse = std::get_if<FileFault>(&shelf))
+        fault = *worse;
+    if (fault) {
+        Q_EMIT news({State::Away, *fault, 0, 0, 0});
+        return false;
+    }
+    journal_ = std::get<std::unique_ptr<SqliteJournal>>(std::move(journal));
+    shelf_ = std::get<std::unique_ptr<Shelf>>(std::move(shelf));
+    shelfEvents_ = std::make_unique<ShelfExchange>(*shelf_, journal_->bench());
     return true;
 }
 
 void CourierRounds::look()
 {
-    if (!journal_) {
-        auto opened = SqliteJournal::open(file_);
-        if (const auto* fault = std::get_if<FileFault>(&opened)) {
-            Q_EMIT news({State::Away, *fault, 0, 0});
-            return;
-        }
-        journal_ = std::get<std::unique_ptr<SqliteJournal>>(std::move(opened));
-    }
+    if (!openFiles())
+        return;
     if (pause_ > 0 && since_.isValid() && since_.elapsed() < pause_)
         return;
-    const qint64 version = journal_->changesByOthers();
+    const qint64 now = version();
     const bool told = !since_.isValid();
-    if (pause_ == 0 && version == seen_ && !told && since_.elapsed() < roundEvery)
+    if (pause_ == 0 && now == seen_ && !told && since_.elapsed() < roundEvery)
         return;
     if (round())
-        seen_ = version;
+        seen_ = now;
 }
 
-Courier::Courier(const ServerPlace& place, const QString& journalFile, QObject* parent)
+Courier::Courier(const ServerPlace& place, const QString& journalFile, const QString& shelfFile,
+                 QObject* parent)
     : QObject(parent)
 {
     qRegisterMetaType<CourierNews>();
-    auto* rounds = new CourierRounds(place, journalFile);
+    auto* rounds = new CourierRounds(place, journalFile, shelfFile);
     rounds->moveToThread(&thread_);
     connect(&thread_, &QThread::started, rounds, &CourierRounds::begin);
     connect(&thread_, &QThread::finished, rounds, &QObject::deleteLater);

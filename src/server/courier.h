@@ -1,8 +1,10 @@
-// Carries events between a bench's own journal file and the server, in a thread of its own, so that
-// nothing here ever waits for a network. docs/several-benches.md
+// Carries events between a bench's own files (journal and shelf) and the server, in a thread of its
+// own, so that nothing here ever waits for a network. docs/several-benches.md
 #pragma once
 
 #include "server/event_server.h"
+#include "storage/shelf_exchange.h"
+#include "storage/sqlite_journal.h"
 
 #include <QElapsedTimer>
 #include <QObject>
@@ -22,13 +24,14 @@ struct CourierNews {
     std::optional<FileFault> why; // of Away and Refused
     int waiting = 0;              // own events that the server does not have, as far as is known
     int fetched = 0;              // others' events taken in by this round
+    int ofShelf = 0;              // of those, how many are about the shelf
 };
 
 // What runs in the thread; its slots are called by signals alone.
 class CourierRounds : public QObject {
     Q_OBJECT
 public:
-    CourierRounds(ServerPlace place, QString journalFile);
+    CourierRounds(ServerPlace place, QString journalFile, QString shelfFile);
     ~CourierRounds() override;
 
     void begin();
@@ -41,15 +44,20 @@ private:
     bool round();    // one exchange
     bool toServer(); // a connection, if there is none
     void lost(const FileFault& fault);
+    bool openFiles();
+    qint64 version() const; // of both files
     int waiting() const;
 
     ServerPlace place_;
-    QString file_;
+    QString journalFile_;
+    QString shelfFile_;
     std::unique_ptr<SqliteJournal> journal_;
+    std::unique_ptr<Shelf> shelf_;
+    std::unique_ptr<ShelfExchange> shelfEvents_;
     std::unique_ptr<EventServer> server_;
     QTimer* looking_ = nullptr;
     QElapsedTimer since_; // the last round
-    qint64 seen_ = -1;    // version of the file at the last look
+    qint64 seen_ = -1;    // version of the files at the last look
     int pause_ = 0;       // ms until it is tried again
     CourierNews::State state_ = CourierNews::State::Asking;
 };
@@ -57,8 +65,9 @@ private:
 class Courier : public QObject {
     Q_OBJECT
 public:
-    // The journal file must be there: it is the bench's own.
-    Courier(const ServerPlace& place, const QString& journalFile, QObject* parent = nullptr);
+    // The files must be there: they are the bench's own.
+    Courier(const ServerPlace& place, const QString& journalFile, const QString& shelfFile,
+            QObject* parent = nullptr);
     ~Courier() override; // waits for a round that is under way, five seconds at most
 
     const CourierNews& latest() const { return latest_; }

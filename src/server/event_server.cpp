@@ -1,5 +1,6 @@
 #include "server/event_server.h"
 
+#include "server/server_journal.h"
 #include "storage/sqlite_file.h"
 
 #include <QAtomicInteger>
@@ -15,7 +16,7 @@ namespace {
 
 using Code = FileFault::Code;
 
-constexpr int schemaVersion = 1;
+constexpr int schemaVersion = 2;
 constexpr qsizetype longestData = 4'000'000;
 constexpr int atOnce = 200; // the file is held no longer than it must
 
@@ -60,43 +61,60 @@ std::variant<QString, FileFault> connectTo(const ServerPlace& place)
     return name;
 }
 
+QString tableOf(EventStore::Kind kind)
+{
+    return kind == EventStore::Kind::Shelf ? QStringLiteral("rhexion.shelf_event")
+                                           : QStringLiteral("rhexion.event");
+}
+
+QStringList eventTable(const QString& table)
+{
+    return {QStringLiteral("CREATE TABLE IF NOT EXISTS %1 ("
+                           " place bigserial PRIMARY KEY,"
+                           " id text NOT NULL UNIQUE CHECK (length(id) <= 100),"
+                           " batch text NOT NULL CHECK (length(batch) <= 300),"
+                           " bench text NOT NULL CHECK (length(bench) <= 100),"
+                           " at bigint NOT NULL,"
+                           " zone integer NOT NULL,"
+                           " kind text NOT NULL CHECK (length(kind) <= 60),"
+                           " data text NOT NULL CHECK (length(data) <= %2))")
+                .arg(table)
+                .arg(longestData),
+            QStringLiteral("CREATE OR REPLACE TRIGGER event_stays BEFORE UPDATE OR DELETE ON"
+                           " %1 FOR EACH STATEMENT EXECUTE FUNCTION rhexion.stays()")
+                .arg(table),
+            QStringLiteral("CREATE OR REPLACE TRIGGER event_tells AFTER INSERT ON %1"
+                           " FOR EACH STATEMENT EXECUTE FUNCTION rhexion.tells()")
+                .arg(table),
+            QStringLiteral("GRANT INSERT ON %1 TO rhexion_maker").arg(table)};
+}
+
 // The schema, statement by statement; each may be run again.
 QStringList schema()
 {
-    return {
-        QStringLiteral("CREATE SCHEMA IF NOT EXISTS rhexion"),
-        QStringLiteral("CREATE TABLE IF NOT EXISTS rhexion.about (key text PRIMARY KEY, value text"
-                       " NOT NULL)"),
-        QStringLiteral("CREATE TABLE IF NOT EXISTS rhexion.event ("
-                       " place bigserial PRIMARY KEY,"
-                       " id text NOT NULL UNIQUE CHECK (length(id) <= 100),"
-                       " batch text NOT NULL CHECK (length(batch) <= 100),"
-                       " bench text NOT NULL CHECK (length(bench) <= 100),"
-                       " at bigint NOT NULL,"
-                       " zone integer NOT NULL,"
-                       " kind text NOT NULL CHECK (length(kind) <= 60),"
-                       " data text NOT NULL CHECK (length(data) <= %1))")
-            .arg(longestData),
-        QStringLiteral("CREATE OR REPLACE FUNCTION rhexion.stays() RETURNS trigger AS $$"
-                       " BEGIN RAISE EXCEPTION 'events are not edited'; END $$ LANGUAGE plpgsql"),
-        QStringLiteral("CREATE OR REPLACE TRIGGER event_stays BEFORE UPDATE OR DELETE ON"
-                       " rhexion.event FOR EACH STATEMENT EXECUTE FUNCTION rhexion.stays()"),
-        QStringLiteral("CREATE OR REPLACE FUNCTION rhexion.tells() RETURNS trigger AS $$"
-                       " BEGIN NOTIFY rhexion; RETURN NULL; END $$ LANGUAGE plpgsql"),
-        QStringLiteral("CREATE OR REPLACE TRIGGER event_tells AFTER INSERT ON rhexion.event"
-                       " FOR EACH STATEMENT EXECUTE FUNCTION rhexion.tells()"),
-        QStringLiteral("DO $$ BEGIN CREATE ROLE rhexion_maker NOLOGIN; EXCEPTION WHEN"
-                       " duplicate_object THEN NULL; END $$"),
-        QStringLiteral("DO $$ BEGIN CREATE ROLE rhexion_reader NOLOGIN; EXCEPTION WHEN"
-                       " duplicate_object THEN NULL; END $$"),
-        QStringLiteral("GRANT USAGE ON SCHEMA rhexion TO rhexion_maker, rhexion_reader"),
-        QStringLiteral("GRANT SELECT ON ALL TABLES IN SCHEMA rhexion TO rhexion_maker,"
-                       " rhexion_reader"),
-        QStringLiteral("GRANT INSERT ON rhexion.event TO rhexion_maker"),
-        QStringLiteral("GRANT USAGE ON ALL SEQUENCES IN SCHEMA rhexion TO rhexion_maker"),
-        QStringLiteral("INSERT INTO rhexion.about VALUES ('version', '%1') ON CONFLICT (key) DO"
-                       " NOTHING")
-            .arg(schemaVersion)};
+    return QStringList{
+               QStringLiteral("CREATE SCHEMA IF NOT EXISTS rhexion"),
+               QStringLiteral("CREATE TABLE IF NOT EXISTS rhexion.about (key text PRIMARY KEY,"
+                              " value text NOT NULL)"),
+               QStringLiteral(
+                   "CREATE OR REPLACE FUNCTION rhexion.stays() RETURNS trigger AS $$"
+                   " BEGIN RAISE EXCEPTION 'events are not edited'; END $$ LANGUAGE plpgsql"),
+               QStringLiteral("CREATE OR REPLACE FUNCTION rhexion.tells() RETURNS trigger AS $$"
+                              " BEGIN NOTIFY rhexion; RETURN NULL; END $$ LANGUAGE plpgsql"),
+               QStringLiteral("DO $$ BEGIN CREATE ROLE rhexion_maker NOLOGIN; EXCEPTION WHEN"
+                              " duplicate_object THEN NULL; END $$"),
+               QStringLiteral("DO $$ BEGIN CREATE ROLE rhexion_reader NOLOGIN; EXCEPTION WHEN"
+                              " duplicate_object THEN NULL; END $$"),
+               QStringLiteral("GRANT USAGE ON SCHEMA rhexion TO rhexion_maker, rhexion_reader")} +
+           eventTable(tableOf(EventStore::Kind::Journal)) +
+           eventTable(tableOf(EventStore::Kind::Shelf)) + serverLists() +
+           QStringList{
+               QStringLiteral("GRANT SELECT ON ALL TABLES IN SCHEMA rhexion TO rhexion_maker,"
+                              " rhexion_reader"),
+               QStringLiteral("GRANT USAGE ON ALL SEQUENCES IN SCHEMA rhexion TO rhexion_maker"),
+               QStringLiteral("INSERT INTO rhexion.about VALUES ('version', '%1') ON CONFLICT (key)"
+                              " DO UPDATE SET value = excluded.value")
+                   .arg(schemaVersion)};
 }
 
 } // namespace
@@ -124,8 +142,10 @@ std::variant<std::unique_ptr<EventServer>, FileFault> EventServer::open(const Se
     if (!query.exec(QStringLiteral("SELECT value FROM rhexion.about WHERE key = 'version'")) ||
         !query.next())
         return FileFault{Code::NotOurs, nameOf(place), {}};
-    if (query.value(0).toInt() > schemaVersion)
-        return FileFault{Code::Newer, nameOf(place), query.value(0).toString()};
+    const int version = query.value(0).toInt();
+    if (version != schemaVersion)
+        return FileFault{version > schemaVersion ? Code::Newer : Code::Older, nameOf(place),
+                         QString::number(version)};
     return server;
 }
 
@@ -138,6 +158,12 @@ std::optional<FileFault> EventServer::init(const ServerPlace& place)
     QSqlDatabase db = QSqlDatabase::database(server.connection_, false);
     Transaction transaction(db);
     QSqlQuery query(db);
+    // What a newer program made is not taken back.
+    if (query.exec(QStringLiteral("SELECT to_regclass('rhexion.about') IS NOT NULL")) &&
+        query.next() && query.value(0).toBool() &&
+        query.exec(QStringLiteral("SELECT value FROM rhexion.about WHERE key = 'version'")) &&
+        query.next() && query.value(0).toInt() > schemaVersion)
+        return FileFault{Code::Newer, nameOf(place), query.value(0).toString()};
     for (const QString& statement : schema())
         if (!query.exec(statement))
             return faultOf(query.lastError(), nameOf(place));
@@ -158,38 +184,69 @@ std::optional<FileFault> EventServer::mayWrite() const
     return FileFault{Code::ReadOnly, connection_, query.value(1).toString()};
 }
 
-std::optional<FileFault> EventServer::append(const QList<RawEvent>& events)
+QSqlDatabase EventServer::database() const
 {
-    QSqlDatabase db = QSqlDatabase::database(connection_, false);
-    Transaction transaction(db);
-    QSqlQuery query(db);
-    // One appends at a time, so that places are in the order of commits and no reader misses one.
-    if (!transaction.isOpen() ||
-        !query.exec(QStringLiteral("SELECT pg_advisory_xact_lock(7283401)")))
-        return faultOf(db.lastError(), connection_);
+    return QSqlDatabase::database(connection_, false);
+}
+
+FileFault EventServer::lastFault() const
+{
+    return faultOf(database().lastError(), connection_);
+}
+
+std::optional<FileFault> EventServer::run(QSqlQuery& query, const char* sql,
+                                          const QVariantList& values) const
+{
+    bool good = query.prepare(QLatin1String(sql));
+    for (const QVariant& value : values)
+        query.addBindValue(value);
+    good = good && query.exec();
+    return good ? std::nullopt : std::optional(faultOf(query.lastError(), connection_));
+}
+
+std::optional<FileFault> EventServer::lock(bool open) const
+{
+    QSqlQuery query(database());
+    if (open && query.exec(QStringLiteral("SELECT pg_advisory_xact_lock(7283401)")))
+        return std::nullopt;
+    return lastFault();
+}
+
+std::optional<FileFault> EventServer::insert(Of of, const QList<RawEvent>& events) const
+{
+    QSqlQuery query(database());
+    query.prepare(QStringLiteral("INSERT INTO %1 (%2) VALUES (?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id)"
+                                 " DO NOTHING")
+                      .arg(tableOf(of), QLatin1String(event_table::columns)));
     for (const RawEvent& e : events) {
-        query.prepare(QStringLiteral("INSERT INTO rhexion.event (id, batch, bench, at, zone, kind,"
-                                     " data) VALUES (?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO"
-                                     " NOTHING"));
         for (const QVariant& value :
              QVariantList{e.id, e.batch, e.bench, e.at, e.zone, e.kind, e.data})
             query.addBindValue(value);
         if (!query.exec())
             return faultOf(query.lastError(), e.id);
     }
-    return transaction.keep() ? std::nullopt : std::optional(faultOf(db.lastError(), connection_));
+    return std::nullopt;
 }
 
-std::variant<QList<PlacedEvent>, FileFault> EventServer::after(qint64 place, int most)
+std::optional<FileFault> EventServer::append(Of of, const QList<RawEvent>& events)
 {
-    QSqlQuery query(QSqlDatabase::database(connection_, false));
+    Transaction transaction(database());
+    if (auto fault = lock(transaction.isOpen()))
+        return fault;
+    if (auto fault = insert(of, events))
+        return fault;
+    return transaction.keep() ? std::nullopt : std::optional(lastFault());
+}
+
+std::variant<QList<PlacedEvent>, FileFault> EventServer::read(Of of, const QString& which,
+                                                              const QVariantList& values) const
+{
+    QSqlQuery query(database());
     query.setForwardOnly(true);
-    query.prepare(QStringLiteral("SELECT place, id, batch, bench, at, zone, kind, data FROM"
-                                 " rhexion.event WHERE place > ? ORDER BY place LIMIT ?"));
-    query.addBindValue(place);
-    query.addBindValue(most);
-    if (!query.exec())
-        return faultOf(query.lastError(), connection_);
+    const QString sql = QStringLiteral("SELECT place, %1 FROM %2 %3")
+                            .arg(QLatin1String(event_table::columns), tableOf(of), which);
+    if (auto fault = run(query, qPrintable(sql), values))
+        return *std::move(fault);
     QList<PlacedEvent> out;
     while (query.next()) {
         PlacedEvent one;
@@ -205,6 +262,16 @@ std::variant<QList<PlacedEvent>, FileFault> EventServer::after(qint64 place, int
     return out;
 }
 
+std::variant<QList<PlacedEvent>, FileFault> EventServer::after(Of of, qint64 place, int most)
+{
+    return read(of, QStringLiteral("WHERE place > ? ORDER BY place LIMIT ?"), {place, most});
+}
+
+std::variant<QList<PlacedEvent>, FileFault> EventServer::ofBatch(const QString& batch) const
+{
+    return read(Of::Journal, QStringLiteral("WHERE batch = ? ORDER BY place"), {batch});
+}
+
 void EventServer::listen(QObject* hearer, const std::function<void()>& told)
 {
     QSqlDriver* driver = QSqlDatabase::database(connection_, false).driver();
@@ -212,30 +279,30 @@ void EventServer::listen(QObject* hearer, const std::function<void()>& told)
         QObject::connect(driver, &QSqlDriver::notification, hearer, told);
 }
 
-std::variant<Exchanged, FileFault> exchange(SqliteJournal& journal, EventServer& server)
+std::variant<Exchanged, FileFault> exchange(EventStore& store, EventServer& server)
 {
     Exchanged out;
     const auto fetch = [&]() -> std::optional<FileFault> {
         for (;;) {
-            const auto last = journal.lastPlace();
+            const auto last = store.lastPlace();
             if (const auto* fault = std::get_if<FileFault>(&last))
                 return *fault;
-            auto read = server.after(std::get<qint64>(last), atOnce);
+            auto read = server.after(store.carries(), std::get<qint64>(last), atOnce);
             if (auto* fault = std::get_if<FileFault>(&read))
                 return *std::move(fault);
             const auto& events = std::get<QList<PlacedEvent>>(read);
             if (events.isEmpty())
                 return std::nullopt;
-            if (auto fault = journal.takeOver(events))
+            if (auto fault = store.takeOver(events))
                 return fault;
             for (const PlacedEvent& one : events)
-                out.fetched += one.event.bench == journal.bench() ? 0 : 1;
+                out.fetched += one.event.bench == store.bench() ? 0 : 1;
         }
     };
     if (auto fault = fetch())
         return *std::move(fault);
     for (QString before;;) {
-        const auto own = journal.unsent(atOnce);
+        const auto own = store.unsent(atOnce);
         if (const auto* fault = std::get_if<FileFault>(&own))
             return *fault;
         const auto& events = std::get<QList<RawEvent>>(own);
@@ -244,7 +311,7 @@ std::variant<Exchanged, FileFault> exchange(SqliteJournal& journal, EventServer&
         // A server that took them and does not give them back is none.
         if (events.first().id == std::exchange(before, events.first().id))
             return FileFault{Code::Damaged, before, {}};
-        if (auto fault = server.append(events))
+        if (auto fault = server.append(store.carries(), events))
             return *std::move(fault);
         out.sent += int(events.size());
         if (auto fault = fetch()) // the places of these, and what came between

@@ -40,7 +40,8 @@ struct FileFault {
         CellCount,      // place: cells there are; detail: cells wanted
         NotAPhoto,      // place: path; no JPEG, PNG or WebP
         TooManyPixels,  // place: path; detail: the most, in megapixels
-        NoServer        // place: host and database; detail: what was said
+        NoServer,       // place: host and database; detail: what was said
+        Older           // place: host and database; detail: its version
     };
     Code code;
     QString place;

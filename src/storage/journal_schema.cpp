@@ -1,13 +1,12 @@
 #include "storage/journal_schema.h"
 
+#include "storage/event_table.h"
+
 namespace rhexion {
 
 namespace {
 
 // Folds of older versions ask for them too, so that they are made before those.
-// The place an event has on a server that several benches share.
-constexpr auto passedTable = "CREATE TABLE IF NOT EXISTS passed (event TEXT PRIMARY KEY,"
-                             " place INTEGER NOT NULL UNIQUE) WITHOUT ROWID";
 constexpr auto materialIndex = "CREATE INDEX IF NOT EXISTS material_batch ON batch_material(batch)";
 
 } // namespace
@@ -141,7 +140,7 @@ QStringList journalMigration(int toVersion)
     case 5:
         // What is due, what a batch can be found by, what was drawn from the shelf, bars, lessons.
         return {
-            QLatin1String(passedTable),
+            QLatin1String(event_table::passedTable),
             QLatin1String(materialIndex),
             QStringLiteral("CREATE TABLE batch_due ("
                            " batch TEXT NOT NULL,"
@@ -197,8 +196,8 @@ QStringList journalMigration(int toVersion)
                            " WITHOUT ROWID"),
         };
     case 6: // facts and materials of what was in the bowl, jars and moulds with them: made anew
-        return {QLatin1String(passedTable), QLatin1String(materialIndex)};
-    case 7: return {QLatin1String(passedTable)};
+        return {QLatin1String(event_table::passedTable), QLatin1String(materialIndex)};
+    case 7: return {QLatin1String(event_table::passedTable)};
     default: return {};
     }
 }

@@ -3,7 +3,9 @@
 #include "core/after/due.h"
 #include "core/after/facts.h"
 #include "storage/event_json.h"
+#include "storage/event_table.h"
 #include "storage/journal.h"
+#include "storage/shared_lot.h"
 #include "storage/sqlite_file.h"
 
 #include <QSqlQuery>
@@ -49,15 +51,19 @@ Event eventFrom(const QSqlQuery& row)
         event.what = Unreadable{kind.toStdString()};
     else
         event.what = std::get<Happening>(std::move(what));
+    const std::string here = row.value(8).toString().toStdString();
+    if (event.bench != here)
+        nameLotsAs(event.what, event.bench, here);
     return event;
 }
 
 // In the order all benches share, what has no place there yet coming last.
 QString selectEvents(const char* where)
 {
-    return QStringLiteral("SELECT id, batch, bench, seq, at, zone, kind, data FROM %1 %2"
+    return QStringLiteral("SELECT id, batch, bench, seq, at, zone, kind, data,"
+                          " (SELECT value FROM about WHERE key = 'bench') FROM %1 %2"
                           " ORDER BY passed.place IS NULL, passed.place, seq")
-        .arg(QLatin1String(eventsPlaced), QLatin1String(where));
+        .arg(QLatin1String(event_table::placed), QLatin1String(where));
 }
 
 Done oneDraw(QSqlDatabase& db, const std::string& batch, const QString& target,

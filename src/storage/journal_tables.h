@@ -31,8 +31,6 @@ std::optional<FileFault> rebuildBatch(QSqlDatabase& db, const QString& batch);
 // Makes those of refold() anew for every batch, within a transaction that is open.
 std::optional<FileFault> refoldAll(QSqlDatabase& db);
 
-// Every event with the place it has among all benches, if it has one yet.
-inline constexpr auto eventsPlaced = "event LEFT JOIN passed ON passed.event = event.id";
 // Those of one batch, in the order all benches share; Unreadable where the data cannot be read.
 std::variant<QList<Event>, FileFault> eventsOf(const QSqlDatabase& db, const QString& batch);
 

@@ -1,9 +1,10 @@
 #include "storage/shelf.h"
 
 #include "core/materials/limits.h"
-#include "core/materials/search.h"
+#include "storage/event_json.h"
 #include "storage/lot_limits.h"
 #include "storage/material_file.h"
+#include "storage/shelf_tables.h"
 #include "storage/sqlite_file.h"
 
 #include <QDateTime>
@@ -18,52 +19,6 @@
 
 namespace rhexion {
 
-namespace {
-
-QStringList migration(int toVersion)
-{
-    if (toVersion == 2) // what is left was counted then, as far as anybody knows
-        return {QStringLiteral("ALTER TABLE lot ADD COLUMN counted INTEGER NOT NULL DEFAULT 0"),
-                QStringLiteral("UPDATE lot SET counted = CAST(strftime('%s', 'now') AS INTEGER)"
-                               " * 1000")};
-    if (toVersion != 1)
-        return {};
-    return {
-        QStringLiteral("CREATE TABLE own_material ("
-                       " id TEXT PRIMARY KEY,"
-                       " name TEXT NOT NULL,"
-                       " material TEXT NOT NULL," // a catalogue file with this one in it
-                       " archived INTEGER NOT NULL DEFAULT 0)"),
-        QStringLiteral("CREATE TABLE lot ("
-                       " id INTEGER PRIMARY KEY,"
-                       " material TEXT NOT NULL," // id in the catalogue, the foods or own_material
-                       " name TEXT NOT NULL,"
-                       " home_made INTEGER NOT NULL DEFAULT 0,"
-                       " got TEXT NOT NULL DEFAULT ''," // ISO 8601 dates
-                       " best_before TEXT NOT NULL DEFAULT '',"
-                       " supplier TEXT NOT NULL DEFAULT '',"
-                       " price REAL CHECK (price >= 0),"
-                       " bought REAL CHECK (bought >= 0)," // grams
-                       " remaining REAL CHECK (remaining >= 0),"
-                       " notes TEXT NOT NULL DEFAULT '',"
-                       " closed INTEGER NOT NULL DEFAULT 0)"),
-        QStringLiteral("CREATE TABLE lot_figure ("
-                       " lot INTEGER NOT NULL REFERENCES lot(id) ON DELETE CASCADE,"
-                       " code TEXT NOT NULL,"
-                       " low REAL NOT NULL, typical REAL NOT NULL, high REAL NOT NULL,"
-                       " source TEXT NOT NULL,"
-                       " PRIMARY KEY (lot, code))"),
-        QStringLiteral("CREATE TABLE lot_measure ("
-                       " lot INTEGER NOT NULL REFERENCES lot(id) ON DELETE CASCADE,"
-                       " name TEXT NOT NULL, grams REAL NOT NULL CHECK (grams > 0),"
-                       " source TEXT NOT NULL,"
-                       " PRIMARY KEY (lot, name))"),
-        QStringLiteral("CREATE INDEX lot_material ON lot(material)"),
-    };
-}
-
-} // namespace
-
 Shelf::Shelf(std::unique_ptr<SqliteFile> file) : file_(std::move(file)) {}
 
 Shelf::~Shelf() = default;
@@ -71,9 +26,9 @@ Shelf::~Shelf() = default;
 std::variant<std::unique_ptr<Shelf>, FileFault> Shelf::open(const QString& path, bool readOnly)
 {
     auto file = SqliteFile::open(path,
-                                 {QStringLiteral("shelf"), 2,
+                                 {QStringLiteral("shelf"), shelf_tables::version,
                                   QStringLiteral("SELECT id, material FROM own_material LIMIT 1"),
-                                  migration},
+                                  shelf_tables::migration, shelf_tables::convert},
                                  readOnly);
     if (auto* fault = std::get_if<FileFault>(&file))
         return std::move(*fault);
@@ -83,93 +38,20 @@ std::variant<std::unique_ptr<Shelf>, FileFault> Shelf::open(const QString& path,
     return shelf;
 }
 
+QSqlDatabase Shelf::database() const
+{
+    return file_->database();
+}
+
 Shelf::Done Shelf::read()
 {
-    std::vector<OwnMaterial> materials;
-    std::vector<LotRecord> lots;
-    std::vector<SetAside> aside;
-    QSqlQuery query(file_->database());
-    query.prepare(QStringLiteral("SELECT material, archived, id FROM own_material ORDER BY name"));
-    if (auto fault = SqliteFile::run(query))
-        return fault;
-    while (query.next()) {
-        auto read = materialsFromJson(query.value(0).toString().toUtf8());
-        const QString id = query.value(2).toString();
-        if (const auto* fault = std::get_if<FileFault>(&read)) {
-            aside.push_back({id, *fault});
-            continue;
-        }
-        const auto& list = std::get<std::vector<MaterialPtr>>(read);
-        if (list.size() == 1 && list.front()->id == id.toStdString())
-            materials.push_back({list.front(), query.value(1).toBool()});
-        else
-            aside.push_back({id, {FileFault::Code::OutOfRange, id, QStringLiteral("1")}});
-    }
-    query.prepare(QStringLiteral(
-        "SELECT id, material, name, home_made, got, best_before, supplier, price, bought,"
-        " remaining, notes, closed, counted FROM lot ORDER BY got DESC, id DESC"));
-    if (auto fault = SqliteFile::run(query))
-        return fault;
-    while (query.next()) {
-        LotRecord r;
-        r.lot.id = query.value(0).toString().toStdString();
-        r.material = query.value(1).toString().toStdString();
-        r.lot.name = query.value(2).toString().toStdString();
-        r.homeMade = query.value(3).toBool();
-        r.got = QDate::fromString(query.value(4).toString(), Qt::ISODate);
-        r.bestBefore = QDate::fromString(query.value(5).toString(), Qt::ISODate);
-        r.supplier = query.value(6).toString();
-        r.price = figureOf(query.value(7));
-        r.boughtGrams = figureOf(query.value(8));
-        r.leftGrams = figureOf(query.value(9));
-        r.notes = query.value(10).toString();
-        r.closed = query.value(11).toBool();
-        r.counted = query.value(12).toLongLong();
-        lots.push_back(std::move(r));
-    }
-    const auto lotOf = [&](const QVariant& id) -> LotRecord* {
-        const auto found =
-            std::ranges::find_if(lots, [text = id.toString().toStdString()](const LotRecord& r) {
-                return r.lot.id == text;
-            });
-        return found == lots.end() ? nullptr : &*found;
-    };
-    query.prepare(QStringLiteral("SELECT lot, code, low, typical, high, source FROM lot_figure"));
-    if (auto fault = SqliteFile::run(query))
-        return fault;
-    while (query.next()) {
-        LotRecord* r = lotOf(query.value(0));
-        const std::string code = query.value(1).toString().toStdString();
-        const FigureKind* kind = findFigureKind(code);
-        const auto range = kind ? intervalOf(*kind, query.value(2).toDouble(),
-                                             query.value(3).toDouble(), query.value(4).toDouble())
-                                : std::nullopt;
-        // A figure that cannot be is told by its lot, not left out silently.
-        if (!r || !range) {
-            const QString lot = QStringLiteral("lot %1").arg(query.value(0).toString());
-            aside.push_back(
-                {lot, {FileFault::Code::OutOfRange, lot, QString::fromStdString(code)}, false});
-            continue;
-        }
-        r->lot.figures.push_back({code, *range, query.value(5).toString().toStdString()});
-    }
-    query.prepare(QStringLiteral("SELECT lot, name, grams, source FROM lot_measure"));
-    if (auto fault = SqliteFile::run(query))
-        return fault;
-    while (query.next())
-        if (LotRecord* r = lotOf(query.value(0)))
-            r->lot.measures.push_back({query.value(1).toString().toStdString(),
-                                       query.value(2).toDouble(),
-                                       query.value(3).toString().toStdString()});
-    for (LotRecord& r : lots)
-        if (const auto fault = tooLong(r)) {
-            cutToLimits(r);
-            aside.push_back(
-                {QStringLiteral("lot %1").arg(QString::fromStdString(r.lot.id)), *fault, false});
-        }
-    materials_ = std::move(materials);
-    lots_ = std::move(lots);
-    setAside_ = std::move(aside);
+    auto rows = shelf_tables::read(database());
+    if (auto* fault = std::get_if<FileFault>(&rows))
+        return std::move(*fault);
+    auto& all = std::get<shelf_tables::Rows>(rows);
+    materials_ = std::move(all.materials);
+    lots_ = std::move(all.lots);
+    setAside_ = std::move(all.aside);
     return std::nullopt;
 }
 
@@ -215,7 +97,6 @@ Shelf::Done Shelf::keep(const std::vector<Material>& materials, const Material* 
     if (auto fault = read())
         return fault;
     const auto there = byId(materials_);
-    QSqlQuery query(file_->database());
     for (const Material& m : materials) {
         const QByteArray bytes = materialsToJson({std::make_shared<const Material>(m)});
         const auto back = materialsFromJson(bytes);
@@ -228,13 +109,9 @@ Shelf::Done Shelf::keep(const std::vector<Material>& materials, const Material* 
                                                             : nullptr;
         if (now != there.end() && (!then || !(*now->second == *then)))
             return FileFault{FileFault::Code::Changed, QString::fromStdString(m.name), {}};
-        query.prepare(QStringLiteral("INSERT INTO own_material (id, name, material)"
-                                     " VALUES (?, ?, ?) ON CONFLICT (id) DO UPDATE"
-                                     " SET name = excluded.name, material = excluded.material"));
-        query.addBindValue(QString::fromStdString(m.id));
-        query.addBindValue(QString::fromStdString(m.name));
-        query.addBindValue(QString::fromUtf8(bytes));
-        if (auto fault = SqliteFile::run(query))
+        if (now != there.end() && *now->second == m)
+            continue;
+        if (auto fault = shelf_tables::keepMaterial(database(), m, bytes))
             return fault;
     }
     if (!transaction.keep())
@@ -290,86 +167,42 @@ Shelf::Done Shelf::mend(const QString& what)
     const auto& list = std::get<std::vector<MaterialPtr>>(read);
     if (list.size() != 1)
         return FileFault{FileFault::Code::OutOfRange, what, QStringLiteral("1")};
-    query.prepare(QStringLiteral("UPDATE own_material SET name = ?, material = ? WHERE id = ?"));
-    query.addBindValue(QString::fromStdString(list.front()->name));
-    query.addBindValue(QString::fromUtf8(bytes));
-    query.addBindValue(what);
-    if (auto fault = SqliteFile::changeOne(query, "material"))
+    if (auto fault =
+            kept([&] { return shelf_tables::keepMaterial(database(), *list.front(), bytes); }))
         return fault;
     return this->read();
 }
 
+Shelf::Done Shelf::kept(const std::function<Done()>& write)
+{
+    Transaction transaction(database());
+    if (auto fault = write())
+        return fault;
+    if (!transaction.keep())
+        return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
+    return std::nullopt;
+}
+
 Shelf::Done Shelf::setArchived(const std::string& id, bool archived)
 {
-    QSqlQuery query(file_->database());
-    query.prepare(QStringLiteral("UPDATE own_material SET archived = ? WHERE id = ?"));
-    query.addBindValue(archived);
-    query.addBindValue(QString::fromStdString(id));
-    if (auto fault = SqliteFile::changeOne(query, "material"))
+    if (auto fault = kept([&] { return shelf_tables::setArchived(database(), id, archived); }))
         return fault;
     return read();
 }
 
-std::variant<std::string, FileFault> Shelf::write(const LotRecord& r, const LotRecord* then)
+namespace {
+
+// With an id of its own where it is new, and the moment what is left of it was counted.
+LotRecord asWritten(LotRecord r, const LotRecord* then)
 {
-    QSqlQuery query(file_->database());
-    const bool fresh = r.lot.id.empty();
-    query.prepare(
-        fresh
-            ? QStringLiteral(
-                  "INSERT INTO lot (material, name, home_made, got, best_before, supplier,"
-                  " price, bought, remaining, notes, closed, counted)"
-                  " VALUES (?,?,?,?,?,?,?,?,?,?,?,?)")
-            : QStringLiteral("UPDATE lot SET material = ?, name = ?, home_made = ?, got = ?,"
-                             " best_before = ?, supplier = ?, price = ?, bought = ?, remaining = ?,"
-                             " notes = ?, closed = ?, counted = ? WHERE id = ?"));
-    query.addBindValue(QString::fromStdString(r.material));
-    query.addBindValue(QString::fromStdString(r.lot.name));
-    query.addBindValue(r.homeMade);
-    query.addBindValue(r.got.isValid() ? r.got.toString(Qt::ISODate) : QStringLiteral(""));
-    query.addBindValue(r.bestBefore.isValid() ? r.bestBefore.toString(Qt::ISODate)
-                                              : QStringLiteral(""));
-    query.addBindValue(r.supplier.isNull() ? QStringLiteral("") : r.supplier);
-    query.addBindValue(orNull(r.price));
-    query.addBindValue(orNull(r.boughtGrams));
-    query.addBindValue(orNull(r.leftGrams));
-    query.addBindValue(r.notes.isNull() ? QStringLiteral("") : r.notes);
-    query.addBindValue(r.closed);
-    const bool counted = fresh || !then || then->leftGrams != r.leftGrams;
-    query.addBindValue(qint64(counted ? QDateTime::currentMSecsSinceEpoch() : then->counted));
-    if (!fresh)
-        query.addBindValue(QString::fromStdString(r.lot.id));
-    if (auto fault = SqliteFile::changeOne(query, "lot"))
-        return *std::move(fault);
-    const QString id = fresh ? query.lastInsertId().toString() : QString::fromStdString(r.lot.id);
-    for (const char* table : {"lot_figure", "lot_measure"}) {
-        query.prepare(QStringLiteral("DELETE FROM %1 WHERE lot = ?").arg(QLatin1String(table)));
-        query.addBindValue(id);
-        if (auto fault = SqliteFile::run(query))
-            return *std::move(fault);
-    }
-    for (const LotFigure& f : r.lot.figures) {
-        query.prepare(QStringLiteral("INSERT INTO lot_figure VALUES (?, ?, ?, ?, ?, ?)"));
-        query.addBindValue(id);
-        query.addBindValue(QString::fromStdString(f.code));
-        query.addBindValue(f.range.low());
-        query.addBindValue(f.range.typical());
-        query.addBindValue(f.range.high());
-        query.addBindValue(QString::fromStdString(f.source));
-        if (auto fault = SqliteFile::run(query))
-            return *std::move(fault);
-    }
-    for (const Measure& m : r.lot.measures) {
-        query.prepare(QStringLiteral("INSERT INTO lot_measure VALUES (?, ?, ?, ?)"));
-        query.addBindValue(id);
-        query.addBindValue(QString::fromStdString(m.name));
-        query.addBindValue(m.grams);
-        query.addBindValue(QString::fromStdString(m.source));
-        if (auto fault = SqliteFile::run(query))
-            return *std::move(fault);
-    }
-    return id.toStdString();
+    if (r.lot.id.empty())
+        r.lot.id = newId();
+    r.counted = !then || then->leftGrams != r.leftGrams ? QDateTime::currentMSecsSinceEpoch()
+                                                        : then->counted;
+    return r;
 }
+
+} // namespace
 
 std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const LotRecord* asRead)
 {
@@ -383,14 +216,16 @@ std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const Lo
     const LotRecord* now = r.lot.id.empty() ? nullptr : findLot(r.lot.id);
     if (now && known && !(*now == *known))
         return FileFault{FileFault::Code::Changed, QString::fromStdString(r.lot.name), {}};
-    auto written = write(r, now);
-    if (std::holds_alternative<FileFault>(written))
-        return written;
+    if (!now && !r.lot.id.empty())
+        return FileFault{FileFault::Code::Missing, QStringLiteral("lot"), {}};
+    const LotRecord record = asWritten(r, now);
+    if (auto fault = shelf_tables::keepLot(database(), now ? *now : LotRecord{}, record))
+        return *std::move(fault);
     if (!transaction.keep())
         return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
     if (auto fault = read())
         return *std::move(fault);
-    return written;
+    return record.lot.id;
 }
 
 Shelf::Done Shelf::keepLots(const std::vector<LotRecord>& lots)
@@ -400,8 +235,8 @@ Shelf::Done Shelf::keepLots(const std::vector<LotRecord>& lots)
         if (auto fault = tooLong(r))
             return fault;
         r.lot.id.clear();
-        if (auto written = write(r, nullptr); std::holds_alternative<FileFault>(written))
-            return std::get<FileFault>(std::move(written));
+        if (auto fault = shelf_tables::keepLot(database(), {}, asWritten(r, nullptr)))
+            return fault;
     }
     if (!transaction.keep())
         return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
@@ -410,13 +245,17 @@ Shelf::Done Shelf::keepLots(const std::vector<LotRecord>& lots)
 
 Shelf::Done Shelf::setClosed(const std::string& lot, bool closed)
 {
-    QSqlQuery query(file_->database());
-    query.prepare(QStringLiteral("UPDATE lot SET closed = ? WHERE id = ?"));
-    query.addBindValue(closed);
-    query.addBindValue(QString::fromStdString(lot));
-    if (auto fault = SqliteFile::changeOne(query, "lot"))
-        return fault;
-    return read();
+    auto fault = kept([&]() -> Done {
+        if (auto unread = read())
+            return unread;
+        const LotRecord* now = findLot(lot);
+        if (!now)
+            return FileFault{FileFault::Code::Missing, QStringLiteral("lot"), {}};
+        LotRecord record = *now;
+        record.closed = closed;
+        return shelf_tables::keepLot(database(), *now, record);
+    });
+    return fault ? fault : read();
 }
 
 } // namespace rhexion

@@ -7,9 +7,12 @@
 #include <QDate>
 #include <QString>
 
+#include <functional>
 #include <memory>
 #include <variant>
 #include <vector>
+
+class QSqlDatabase;
 
 namespace rhexion {
 
@@ -22,7 +25,8 @@ struct OwnMaterial {
 
 // A jar: the core's lot, and what a maker notes of it.
 struct LotRecord {
-    Lot lot; // its id is a number as text; empty before it is kept
+    Lot lot; // its id is a UUID (a number, where it was kept before there were); empty before it is
+             // kept
     std::string material;
     bool homeMade = false;
     QDate got;
@@ -54,6 +58,9 @@ public:
 
     using Done = std::optional<FileFault>;
 
+    // What is in the file now, where another connection may have written to it.
+    Done reread() { return read(); }
+
     const std::vector<OwnMaterial>& materials() const { return materials_; }
     const std::vector<LotRecord>& lots() const { return lots_; }
     const OwnMaterial* findMaterial(const std::string& id) const;
@@ -81,7 +88,9 @@ public:
 private:
     explicit Shelf(std::unique_ptr<SqliteFile> file);
     Done read();
-    std::variant<std::string, FileFault> write(const LotRecord& lot, const LotRecord* then);
+    QSqlDatabase database() const;
+    Done kept(const std::function<Done()>& write); // in one transaction, or not at all
+    friend class ShelfExchange;
 
     std::unique_ptr<SqliteFile> file_;
     std::vector<OwnMaterial> materials_;

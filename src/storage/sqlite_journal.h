@@ -2,6 +2,7 @@
 // tables beside them that are folds of those and can be made again.
 #pragma once
 
+#include "storage/event_table.h"
 #include "storage/journal.h"
 
 #include <memory>
@@ -13,21 +14,11 @@ namespace rhexion {
 
 class SqliteFile;
 
-// An event as it is written, whether or not this program can read it, so that what is passed on is
-// passed on whole.
-struct RawEvent {
-    QString id, batch, bench;
-    qint64 at = 0;
-    int zone = 0;
-    QString kind, data;
-};
-struct PlacedEvent {
-    RawEvent event;
-    qint64 place = 0; // in the order that all benches share
-};
-
-class SqliteJournal : public Journal {
+class SqliteJournal : public Journal, public EventStore {
 public:
+    template <class T>
+    using Result = Journal::Result<T>;
+
     // Opens or makes the file. A file of a newer version, or one that is not a journal, is refused
     // and left as it is; an older one is copied aside before it is brought up to date.
     static std::variant<std::unique_ptr<SqliteJournal>, FileFault> open(const QString& path,
@@ -63,20 +54,15 @@ public:
     // Throws the folds away and makes them again.
     Done rebuild();
 
-    // What a courier between this file and a server asks: docs/several-benches.md.
-    // Events of this bench that have no place on the server yet, in their order.
-    Result<QList<RawEvent>> unsent(int most) const;
-    Result<int> unsentCount(int most) const;
-    // Another number whenever another connection has changed the file.
-    qint64 changesByOthers() const;
+    Kind carries() const override { return Kind::Journal; }
+    Result<QList<RawEvent>> unsent(int most) const override;
+    Result<int> unsentCount(int most) const override;
+    Result<qint64> lastPlace() const override;
+    // Without the rules of append().
+    Done takeOver(const QList<PlacedEvent>& events) override;
+    qint64 changesByOthers() const override;
     // Ids of other benches' events behind that place.
     QStringList othersBehind(qint64 place) const;
-    // The last place that is known here; 0: none.
-    Result<qint64> lastPlace() const;
-    // What the server holds, by place: others' events are taken in as they are, without the rules
-    // of append(), and own ones get their place. Batches are folded anew in the order of places,
-    // what has none yet coming last; so every bench comes to the same.
-    Done takeOver(const QList<PlacedEvent>& events);
 
 private:
     explicit SqliteJournal(std::unique_ptr<SqliteFile> file);

@@ -9,41 +9,31 @@
 
 namespace rhexion {
 
+namespace {
+
+template <class T>
+Journal::Result<T> at(std::variant<T, FileFault> result, const QString& path)
+{
+    if (auto* fault = std::get_if<FileFault>(&result); fault && fault->place.isEmpty())
+        fault->place = path;
+    return result;
+}
+
+} // namespace
+
 Journal::Result<QList<RawEvent>> SqliteJournal::unsent(int most) const
 {
-    QList<RawEvent> out;
-    auto fault = rows(QStringLiteral("SELECT id, batch, bench, at, zone, kind, data FROM %1 WHERE"
-                                     " bench = ? AND place IS NULL ORDER BY seq LIMIT ?")
-                          .arg(QLatin1String(tables::eventsPlaced)),
-                      {bench_, most}, [&](const QSqlQuery& row) {
-                          out.append({row.value(0).toString(), row.value(1).toString(),
-                                      row.value(2).toString(), row.value(3).toLongLong(),
-                                      row.value(4).toInt(), row.value(5).toString(),
-                                      row.value(6).toString()});
-                      });
-    if (fault)
-        return *std::move(fault);
-    return out;
+    return at(event_table::unsent(database(), bench_, most), file_->path());
 }
 
 Journal::Result<int> SqliteJournal::unsentCount(int most) const
 {
-    int out = 0;
-    auto fault = rows(QStringLiteral("SELECT count(*) FROM (SELECT 1 FROM %1 WHERE bench = ? AND"
-                                     " place IS NULL LIMIT ?)")
-                          .arg(QLatin1String(tables::eventsPlaced)),
-                      {bench_, most}, [&](const QSqlQuery& row) { out = row.value(0).toInt(); });
-    if (fault)
-        return *std::move(fault);
-    return out;
+    return at(event_table::unsentCount(database(), bench_, most), file_->path());
 }
 
 qint64 SqliteJournal::changesByOthers() const
 {
-    QSqlQuery query(database());
-    return query.exec(QStringLiteral("PRAGMA data_version")) && query.next()
-               ? query.value(0).toLongLong()
-               : 0;
+    return event_table::changesByOthers(database());
 }
 
 QStringList SqliteJournal::othersBehind(qint64 place) const
@@ -51,19 +41,14 @@ QStringList SqliteJournal::othersBehind(qint64 place) const
     QStringList out;
     const auto fault =
         rows(QStringLiteral("SELECT id FROM %1 WHERE place > ? AND bench <> ?")
-                 .arg(QLatin1String(tables::eventsPlaced)),
+                 .arg(QLatin1String(event_table::placed)),
              {place, bench_}, [&](const QSqlQuery& row) { out << row.value(0).toString(); });
     return fault ? QStringList() : out;
 }
 
 Journal::Result<qint64> SqliteJournal::lastPlace() const
 {
-    qint64 out = 0;
-    auto fault = rows(QStringLiteral("SELECT max(place) FROM passed"), {},
-                      [&](const QSqlQuery& row) { out = row.value(0).toLongLong(); });
-    if (fault)
-        return *std::move(fault);
-    return out;
+    return at(event_table::lastPlace(database()), file_->path());
 }
 
 Journal::Done SqliteJournal::takeOver(const QList<PlacedEvent>& events)
@@ -73,29 +58,8 @@ Journal::Done SqliteJournal::takeOver(const QList<PlacedEvent>& events)
     if (!transaction.isOpen())
         return placed(SqliteFile::faultOf(db.lastError()));
     QStringList moved;
-    for (const PlacedEvent& one : events) {
-        const RawEvent& e = one.event;
-        const QString id = e.id;
-        QSqlQuery query(db);
-        if (auto fault = SqliteFile::run(query, "SELECT 1 FROM event WHERE id = ?", {id}))
-            return placed(std::move(fault));
-        const bool here = query.next();
-        query.finish();
-        if (!here)
-            if (auto fault =
-                    SqliteFile::run(query,
-                                    "INSERT INTO event (id, batch, bench, at, zone, kind, data)"
-                                    " VALUES (?, ?, ?, ?, ?, ?, ?)",
-                                    {e.id, e.batch, e.bench, e.at, e.zone, e.kind, e.data}))
-                return placed(std::move(fault));
-        if (auto fault =
-                SqliteFile::run(query, "INSERT OR IGNORE INTO passed (event, place) VALUES (?, ?)",
-                                {id, one.place}))
-            return placed(std::move(fault));
-        // An own event may have got a place behind another bench's that comes with it.
-        if (!moved.contains(e.batch))
-            moved.append(e.batch);
-    }
+    if (auto fault = event_table::takeOver(db, events, moved))
+        return placed(std::move(fault));
     for (const QString& batch : moved)
         if (auto fault = tables::rebuildBatch(db, batch))
             return placed(std::move(fault));

@@ -63,6 +63,16 @@ void Stock::refresh()
     Q_EMIT changed();
 }
 
+void Stock::reread()
+{
+    if (shelf_)
+        if (const auto fault = shelf_->reread()) {
+            Q_EMIT failed(Part::Shelf, *fault);
+            return;
+        }
+    refresh();
+}
+
 void Stock::build()
 {
     entries_.clear();

@@ -57,6 +57,8 @@ public:
     Shelf* shelf(); // nothing if it cannot be opened
     // What changed on the shelf is seen by everyone.
     void refresh();
+    // The same after another program or bench changed the file.
+    void reread();
 
 Q_SIGNALS:
     void changed();

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "server/event_server.h"
+#include "storage/sqlite_journal.h"
 
 #include <QDir>
 #include <QProcess>

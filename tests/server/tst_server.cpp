@@ -3,10 +3,17 @@
 #include "server/postgres.h"
 
 #include "core/makeday/plan.h"
+#include "server/server_journal.h"
 #include "storage/event_json.h"
+#include "storage/shared_lot.h"
+#include "storage/shelf_exchange.h"
+#include "storage/shelf_tables.h"
+#include "storage/stock_now.h"
 #include "support/files.h"
 #include "support/random_after.h"
+#include "support/raw_sql.h"
 
+#include <algorithm>
 #include <memory>
 
 using namespace rhexion;
@@ -14,6 +21,8 @@ using namespace rhexion::test;
 
 namespace {
 
+constexpr auto ofJournal = EventStore::Kind::Journal;
+constexpr auto ofShelf = EventStore::Kind::Shelf;
 const QDateTime noon(QDate(2026, 5, 1), QTime(12, 0), Qt::UTC);
 
 template <class T>
@@ -100,15 +109,15 @@ private Q_SLOTS:
         postgres_->say("CREATE ROLE ann LOGIN IN ROLE rhexion_maker;"
                        "CREATE ROLE rob LOGIN IN ROLE rhexion_reader;");
         const RawEvent event{"e", "b", "ann", 1, 0, "noted", "{}"};
-        QCOMPARE(codeOf(server("ann")->append({event})), -1);
-        QCOMPARE(codeOf(server("rob")->append({{"f", "b", "rob", 1, 0, "noted", "{}"}})),
+        QCOMPARE(codeOf(server("ann")->append(ofJournal, {event})), -1);
+        QCOMPARE(codeOf(server("rob")->append(ofJournal, {{"f", "b", "rob", 1, 0, "noted", "{}"}})),
                  int(FileFault::Code::ReadOnly));
-        QCOMPARE(must(server("rob")->after(0, 10)).size(), 1);
+        QCOMPARE(must(server("rob")->after(ofJournal, 0, 10)).size(), 1);
         // Nobody edits or takes away, not even its head.
         for (const char* sql :
              {"UPDATE rhexion.event SET data = '[]'", "DELETE FROM rhexion.event"})
             postgres_->say(QLatin1String(sql));
-        QCOMPARE(must(server()->after(0, 10))[0].event.data, QStringLiteral("{}"));
+        QCOMPARE(must(server()->after(ofJournal, 0, 10))[0].event.data, QStringLiteral("{}"));
         postgres_->say("UPDATE rhexion.about SET value = '9'");
         const auto newer = EventServer::open(postgres_->place());
         QCOMPARE(int(std::get<FileFault>(newer).code), int(FileFault::Code::Newer));
@@ -199,6 +208,125 @@ private Q_SLOTS:
         QCOMPARE(postgres_->say("SELECT count(*) - count(DISTINCT id) FROM rhexion.event"), "0");
     }
 
+    // Lots and own materials: two benches that had jars of the same number before, a jar changed
+    // at both at once, and drawn from at both.
+    void shelvesComeToTheSame()
+    {
+        struct Bench {
+            std::unique_ptr<SqliteJournal> journal;
+            std::unique_ptr<Shelf> shelf;
+            std::unique_ptr<ShelfExchange> events;
+        };
+        std::vector<Bench> benches(2);
+        const Formula f = demo(demoNames[0]);
+        const MaterialPtr fat = f.lines[0].material;
+        for (Bench& one : benches) {
+            one.journal = bench();
+            const QString path = dir_.filePath(QStringLiteral("shelf%1.sqlite").arg(++files_));
+            const QString old =
+                QStringLiteral("INSERT INTO lot (id, material, name, got, remaining) VALUES"
+                               " (1, '%1', 'jar of %2', '2026-01-05', 1000)");
+            QCOMPARE(
+                rawSql(path, shelf_tables::migration(1) + shelf_tables::migration(2) +
+                                 QStringList{old.arg(QString::fromStdString(fat->id)).arg(files_),
+                                             QStringLiteral("PRAGMA user_version = 2")}),
+                QString());
+            one.shelf = must(Shelf::open(path));
+            one.events = std::make_unique<ShelfExchange>(*one.shelf, one.journal->bench());
+        }
+        auto on = server();
+        const auto meet = [&] {
+            for (int round = 0; round < 2; ++round)
+                for (Bench& one : benches) {
+                    must(exchange(*one.journal, *on));
+                    must(exchange(*one.events, *on));
+                }
+        };
+        Shelf& here = *benches[0].shelf;
+        Shelf& there = *benches[1].shelf;
+        Material mine = *fat;
+        mine.id = "own-a";
+        mine.name = "A fat of our own";
+        QVERIFY(!here.keep({mine}));
+        meet();
+        QCOMPARE(there.lots().size(), std::size_t(2));
+        QVERIFY(there.findMaterial("own-a"));
+        const std::string abroad = sharedLot("1", benches[0].journal->bench().toStdString());
+        QVERIFY(there.findLot(abroad) && there.findLot("1"));
+        QCOMPARE(there.findLot(abroad)->lot.name, here.findLot("1")->lot.name);
+
+        // At both at once: a note here, a price there; and a count of each, the later one stands.
+        LotRecord noted = *here.findLot("1");
+        noted.notes = QStringLiteral("opened");
+        noted.leftGrams = 900;
+        must(here.keepLot(noted));
+        LotRecord priced = *there.findLot(abroad);
+        priced.price = 4.5;
+        priced.leftGrams = 800;
+        must(there.keepLot(priced));
+        QVERIFY(!there.setArchived("own-a", true));
+        meet();
+        for (const LotRecord* lot : {here.findLot("1"), there.findLot(abroad)}) {
+            QCOMPARE(lot->notes, QStringLiteral("opened"));
+            QCOMPARE(*lot->price, 4.5);
+            QCOMPARE(*lot->leftGrams, 800.0);
+        }
+        QVERIFY(here.findMaterial("own-a")->archived);
+
+        // Each takes 500 g out of the one jar of 800 g.
+        for (Bench& one : benches) {
+            Formula with = f;
+            Material jar = *fat;
+            const bool first = &one == &benches[0];
+            jar.lot = {first ? "1" : abroad, "jar"};
+            with.lines[0].material = std::make_shared<const Material>(jar);
+            const Reckoning r = std::get<Reckoning>(reckon(with));
+            const std::string id = newId();
+            const QDateTime now = QDateTime::currentDateTimeUtc().addSecs(60);
+            const LineId line = with.lines[0].id;
+            QVERIFY(!one.journal->append(
+                {eventAt(now, id, one.journal->bench(),
+                         BatchBegun{with, r.amounts, planDay(with, r)}),
+                 eventAt(now, id, one.journal->bench(),
+                         WeighedNow{{{WeighTarget::What::Line, line}, 500.0}, 500.0})}));
+        }
+        meet();
+        for (Bench& one : benches) {
+            const auto jars = must(jarsOf(*one.shelf, *one.journal, fat->id));
+            const std::string name = &one == &benches[0] ? "1" : abroad;
+            const auto found = std::ranges::find(jars, name, &JarOf::lot);
+            QVERIFY(found != jars.end());
+            QCOMPARE(found->now.grams.value(), -200.0); // both draws stand
+            const auto now = must(
+                stockNow(*one.shelf, *one.journal, AfterTerms{}, QDateTime::currentDateTimeUtc()));
+            QVERIFY(std::ranges::find(now.short_, name, &JarOf::lot) != now.short_.end());
+        }
+        // Own jar 1 of the second bench was drawn from by nobody.
+        const auto jars = must(jarsOf(there, *benches[1].journal, fat->id));
+        QCOMPARE(std::ranges::find(jars, std::string("1"), &JarOf::lot)->now.grams.value(), 1000.0);
+    }
+
+    // A server of before there were shelves: said, brought up to date, and nothing is lost.
+    void olderServer()
+    {
+        auto one = bench();
+        begin(*one, 0);
+        auto on = server();
+        must(exchange(*one, *on));
+        on.reset();
+        postgres_->say("DROP TABLE rhexion.shelf_event, rhexion.batch CASCADE;"
+                       "DROP FUNCTION rhexion.lists() CASCADE;"
+                       "UPDATE rhexion.about SET value = '1'");
+        const auto older = EventServer::open(postgres_->place());
+        QCOMPARE(int(std::get<FileFault>(older).code), int(FileFault::Code::Older));
+        QCOMPARE(codeOf(EventServer::init(postgres_->place())), -1);
+        const auto journal = must(ServerJournal::open(postgres_->place(), QStringLiteral("desk")));
+        QVERIFY(must(journal->batches()) == must(one->batches()));
+        QVERIFY(must(server()->after(ofShelf, 0, 9)).isEmpty());
+        postgres_->say("UPDATE rhexion.about SET value = '9'");
+        QCOMPARE(codeOf(EventServer::init(postgres_->place())), int(FileFault::Code::Newer));
+    }
+
     // By hand, as the document says.
     void commands()
     {
@@ -249,11 +377,11 @@ private Q_SLOTS:
         // A second beginning of a batch that is there.
         events.append({QString::fromStdString(newId()), id, QStringLiteral("x"), 1, 0,
                        QStringLiteral("begun"), QStringLiteral("{}")});
-        RawEvent twice = must(on->after(0, 1))[0].event; // one that can be read
+        RawEvent twice = must(on->after(ofJournal, 0, 1))[0].event; // one that can be read
         twice.id = QString::fromStdString(newId());
         events.append(twice);
-        QCOMPARE(codeOf(on->append(events)), -1);
-        QCOMPARE(codeOf(on->append({{QString(200, 'i'), id, "x", 1, 0, "noted", "{}"}})),
+        QCOMPARE(codeOf(on->append(ofJournal, events)), -1);
+        QCOMPARE(codeOf(on->append(ofJournal, {{QString(200, 'i'), id, "x", 1, 0, "noted", "{}"}})),
                  int(FileFault::Code::OutOfRange));
         must(exchange(*one, *on));
         const Batch folded = must(one->batch(id));

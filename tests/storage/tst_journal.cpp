@@ -9,12 +9,10 @@
 #include "storage/sqlite_journal.h"
 #include "support/files.h"
 #include "support/random_formula.h"
+#include "support/raw_sql.h"
 
 #include <QDateTime>
 #include <QFile>
-#include <QSqlDatabase>
-#include <QSqlError>
-#include <QSqlQuery>
 #include <QTemporaryDir>
 
 using namespace rhexion;
@@ -34,17 +32,7 @@ std::unique_ptr<SqliteJournal> openAt(const QString& path)
 
 bool sql(const QString& path, const QString& statement)
 {
-    bool good = false;
-    {
-        QSqlDatabase db =
-            QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
-        db.setDatabaseName(path);
-        good = db.open() && QSqlQuery(db).exec(QStringLiteral("PRAGMA foreign_keys = ON")) &&
-               QSqlQuery(db).exec(statement);
-        db.close();
-    }
-    QSqlDatabase::removeDatabase(QStringLiteral("raw"));
-    return good;
+    return rawSql(path, {QStringLiteral("PRAGMA foreign_keys = ON"), statement}).isEmpty();
 }
 
 Event at(const QString& batch, Happening what, const QDateTime& when = noon)

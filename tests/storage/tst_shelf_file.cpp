@@ -5,12 +5,14 @@
 #include "storage/formula_json.h"
 #include "storage/material_file.h"
 #include "storage/own_materials.h"
+#include "storage/shelf_exchange.h"
+#include "storage/shelf_tables.h"
+#include "support/raw_sql.h"
 
 #include <QDate>
-#include <QSqlDatabase>
-#include <QSqlQuery>
 
 using namespace rhexion;
+using namespace rhexion::test;
 
 namespace {
 
@@ -178,9 +180,9 @@ private Q_SLOTS:
         QTest::newRow("a material that is not")
             << "INSERT INTO own_material VALUES ('x','X','{',0)";
         QTest::newRow("a figure that cannot be")
-            << "INSERT INTO lot_figure VALUES (1,'water',0.2,0.1,9e99,'?')";
+            << "INSERT INTO lot_figure SELECT id,'water',0.2,0.1,9e99,'?' FROM lot";
         QTest::newRow("a figure nobody knows")
-            << "INSERT INTO lot_figure VALUES (1,'gold',0.1,0.1,0.1,'?')";
+            << "INSERT INTO lot_figure SELECT id,'gold',0.1,0.1,0.1,'?' FROM lot";
     }
     // One row is set aside and named; everything else opens, and the row stays in the file.
     void oneBadRow()
@@ -195,6 +197,95 @@ private Q_SLOTS:
             QCOMPARE(shelf->materials().size(), std::size_t(1));
             QCOMPARE(shelf->lots().size(), std::size_t(1));
         }
+    }
+
+    // A shelf of before there were events: its jars keep their numbers, and what it holds is told
+    // to other benches like what is kept from now on.
+    void olderShelf()
+    {
+        QStringList statements = shelf_tables::migration(1) + shelf_tables::migration(2);
+        const QString material =
+            QString::fromUtf8(materialsToJson({std::make_shared<Material>(own("own-a", "A"))}));
+        statements << QStringLiteral("INSERT INTO own_material VALUES ('own-a','A','%1',1)")
+                          .arg(QString(material).replace('\'', "''"))
+                   << "INSERT INTO lot (id, material, name, got, price, counted) VALUES"
+                      " (7, 'own-a', 'Monday', '2026-01-05', 3.5, 12)"
+                   << "INSERT INTO lot (id, material, name, got) VALUES (9, 'own-a', 'Tuesday',"
+                      " '2026-01-05')"
+                   << "INSERT INTO lot_figure VALUES (7, 'water', 0.7, 0.8, 0.9, 'dried')"
+                   << "INSERT INTO lot_measure VALUES (9, 'tsp', 5, 'weighed')"
+                   << "PRAGMA user_version = 2";
+        QCOMPARE(rawSql(path_, statements), QString());
+        auto shelf = open(path_);
+        QVERIFY(shelf);
+        QCOMPARE(shelf->lots().size(), std::size_t(2));
+        QCOMPARE(shelf->lots()[0].lot.id, std::string("9")); // written down later
+        QCOMPARE(shelf->lots()[0].lot.measures[0].grams, 5.0);
+        const LotRecord& monday = *shelf->findLot("7");
+        QCOMPARE(*monday.price, 3.5);
+        QCOMPARE(monday.counted, std::int64_t(12));
+        QCOMPARE(monday.lot.figures[0].range.typical(), 0.8);
+        QVERIFY(shelf->findMaterial("own-a")->archived);
+        ShelfExchange events(*shelf, QStringLiteral("bench"));
+        const auto told = std::get<QList<RawEvent>>(events.unsent(99));
+        QCOMPARE(told.size(), 4);
+        QCOMPARE(told[2].batch, QStringLiteral("lot:bench.7"));
+        // Another's answer about the same jar is about the same jar.
+        QVERIFY(!events.takeOver(
+            {{{"x", "lot:bench.7", "other", 1, 0, "lot", R"({"notes":"opened"})"}, 5}}));
+        QCOMPARE(shelf->findLot("7")->notes, QStringLiteral("opened"));
+        QCOMPARE(shelf->lots().size(), std::size_t(2));
+    }
+
+    // What another bench may have written: what cannot be read takes no part, and nothing closes.
+    void hostileEvents_data()
+    {
+        QTest::addColumn<QString>("about");
+        QTest::addColumn<QString>("kind");
+        QTest::addColumn<QString>("data");
+        const auto row = [](const char* name, const QString& about, const char* kind,
+                            const QString& data) { QTest::newRow(name) << about << kind << data; };
+        const QString jar = QStringLiteral("lot:j");
+        row("no JSON", jar, "lot", "{");
+        row("a list", jar, "lot", "[]");
+        row("another field", jar, "lot", R"({"colour":"red"})");
+        row("a text for a figure", jar, "lot", R"({"price":"dear"})");
+        row("below nothing", jar, "lot", R"({"left":-1})");
+        row("no date", jar, "lot", R"({"got":"soon"})");
+        row("a figure nobody knows", jar, "lot",
+            R"({"figures":[{"code":"gold","low":1,"typical":1,"high":1,"source":""}]})");
+        row("a measure twice", jar, "lot",
+            R"({"measures":[{"name":"tsp","grams":1,"source":""},)"
+            R"({"name":"tsp","grams":2,"source":""}]})");
+        row("a long note", jar, "lot", "{\"notes\":\"" + QString(2001, 'n') + "\"}");
+        row("nothing that is kept here", "spoon:j", "lot", R"({"name":"x"})");
+        row("a kind nobody knows", jar, "sung", R"({"name":"x"})");
+        row("a material that is another", "material:own-b", "material",
+            QString::fromUtf8(materialsToJson({std::make_shared<Material>(own("own-c", "C"))})));
+        row("no material", "material:own-b", "material", "{}");
+        row("put away before it is there", "material:own-b", "archived", R"({"archived":true})");
+        row("a jar of nothing", "lot:k", "lot", R"({"name":"x"})");
+    }
+    void hostileEvents()
+    {
+        QFETCH(QString, about);
+        QFETCH(QString, kind);
+        QFETCH(QString, data);
+        auto shelf = open(path_);
+        ShelfExchange events(*shelf, QStringLiteral("bench"));
+        const auto said = [&](const QString& id, const QString& of, const QString& what,
+                              const QString& text, qint64 place) {
+            return events.takeOver({{{id, of, "other", place, 0, what, text}, place}});
+        };
+        QVERIFY(!said("1", "lot:j", "lot", R"({"material":"pear-puree","name":"j"})", 1));
+        const LotRecord before = *shelf->findLot("j");
+        QVERIFY(!said("2", about, kind, data, 2));
+        QCOMPARE(shelf->lots().size(), std::size_t(1));
+        QVERIFY(*shelf->findLot("j") == before);
+        QVERIFY(shelf->materials().empty() && shelf->setAside().empty());
+        QVERIFY(!said("3", "lot:j", "lot", R"({"notes":"opened"})", 3)); // it goes on
+        QCOMPARE(shelf->findLot("j")->notes, QStringLiteral("opened"));
+        QVERIFY(open(path_));
     }
 
     // What closed a shelf for good: now refused when it is kept, and mended where it stands
@@ -290,14 +381,7 @@ private:
             plain.lot.figures.clear();
             QVERIFY(std::holds_alternative<std::string>(shelf->keepLot(plain)));
         }
-        {
-            QSqlDatabase db = QSqlDatabase::addDatabase("QSQLITE", "damage");
-            db.setDatabaseName(path_);
-            QVERIFY(db.open());
-            QSqlQuery query(db);
-            QVERIFY(query.exec(sql));
-        }
-        QSqlDatabase::removeDatabase("damage");
+        QCOMPARE(rawSql(path_, {sql}), QString());
     }
 
     std::unique_ptr<QTemporaryDir> dir_;

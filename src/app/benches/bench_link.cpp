@@ -24,8 +24,8 @@ void keep(const char* key, const QVariant& value)
 
 } // namespace
 
-BenchLink::BenchLink(QString journalFile, QObject* parent)
-    : QObject(parent), file_(std::move(journalFile))
+BenchLink::BenchLink(QString journalFile, QString shelfFile, QObject* parent)
+    : QObject(parent), journalFile_(std::move(journalFile)), shelfFile_(std::move(shelfFile))
 {
 }
 
@@ -119,11 +119,13 @@ void BenchLink::begin()
 void BenchLink::setOut(const ServerPlace& place)
 {
     courier_.reset(); // the one before has come home
-    courier_ = std::make_unique<Courier>(place, file_);
+    courier_ = std::make_unique<Courier>(place, journalFile_, shelfFile_);
     connect(courier_.get(), &Courier::news, this, [this](const CourierNews& now) {
         Q_EMIT news(now);
-        if (now.fetched > 0)
+        if (now.fetched > now.ofShelf)
             Q_EMIT othersWrote();
+        if (now.ofShelf > 0)
+            Q_EMIT othersChangedShelf();
     });
 }
 

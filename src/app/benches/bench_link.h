@@ -14,7 +14,7 @@ namespace rhexion {
 class BenchLink : public QObject {
     Q_OBJECT
 public:
-    explicit BenchLink(QString journalFile, QObject* parent = nullptr);
+    BenchLink(QString journalFile, QString shelfFile, QObject* parent = nullptr);
     ~BenchLink() override;
 
     // As it was kept, without a password.
@@ -35,15 +35,17 @@ public:
 
 Q_SIGNALS:
     void news(const CourierNews& news);
-    void othersWrote(); // something of other benches is in the journal now
-    void changed();     // joined or left, or the keyring answered
+    void othersWrote();        // something of other benches is in the journal now
+    void othersChangedShelf(); // and on the shelf
+    void changed();            // joined or left, or the keyring answered
 
 private:
     void setOut(const ServerPlace& place);
     Keyring* keyring(); // nothing where there is none
     static QString secretOf(const ServerPlace& place);
 
-    QString file_;
+    QString journalFile_;
+    QString shelfFile_;
     std::unique_ptr<Keyring> keyring_;
     std::unique_ptr<Courier> courier_;
     QString keyringSaid_;
