@@ -72,7 +72,10 @@
     </message>
     <message numerus="yes">
         <source>%n bar(s)</source>
-        <translation><numerusform>%n Stück</numerusform><numerusform>%n Stück</numerusform></translation>
+        <translation>
+            <numerusform>%n Stück</numerusform>
+            <numerusform>%n Stück</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1, bars of %2 by %3 by %4</source>
@@ -511,7 +514,10 @@
     </message>
     <message numerus="yes">
         <source>%n weight(s) were taken as planned, not weighed.</source>
-        <translation><numerusform>%n Gewicht wurde wie geplant genommen, nicht gewogen.</numerusform><numerusform>%n Gewichte wurden wie geplant genommen, nicht gewogen.</numerusform></translation>
+        <translation>
+            <numerusform>%n Gewicht wurde wie geplant genommen, nicht gewogen.</numerusform>
+            <numerusform>%n Gewichte wurden wie geplant genommen, nicht gewogen.</numerusform>
+        </translation>
     </message>
     <message>
         <source>What went otherwise</source>
@@ -535,7 +541,10 @@
     </message>
     <message numerus="yes">
         <source>Blended in %n burst(s), %1</source>
-        <translation><numerusform>Püriert mit %n Stoß, %1</numerusform><numerusform>Püriert mit %n Stößen, %1</numerusform></translation>
+        <translation>
+            <numerusform>Püriert mit %n Stoß, %1</numerusform>
+            <numerusform>Püriert mit %n Stößen, %1</numerusform>
+        </translation>
     </message>
     <message>
         <source>The day</source>
@@ -599,7 +608,10 @@
     </message>
     <message numerus="yes">
         <source>%n thing(s) that happened to it cannot be read.</source>
-        <translation><numerusform>%n Sache, die ihr geschah, ist nicht lesbar.</numerusform><numerusform>%n Sachen, die ihr geschahen, sind nicht lesbar.</numerusform></translation>
+        <translation>
+            <numerusform>%n Sache, die ihr geschah, ist nicht lesbar.</numerusform>
+            <numerusform>%n Sachen, die ihr geschahen, sind nicht lesbar.</numerusform>
+        </translation>
     </message>
     <message>
         <source>Batch record: %1</source>
@@ -1553,7 +1565,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>Against “%1”: %n thing(s) go in otherwise.</source>
-        <translation><numerusform>Gegenüber „%1“: %n Sache kommt anders hinein.</numerusform><numerusform>Gegenüber „%1“: %n Sachen kommen anders hinein.</numerusform></translation>
+        <translation>
+            <numerusform>Gegenüber „%1“: %n Sache kommt anders hinein.</numerusform>
+            <numerusform>Gegenüber „%1“: %n Sachen kommen anders hinein.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -1592,7 +1607,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>too low: without %n material(s)</source>
-        <translation><numerusform>zu niedrig: ohne %n Rohstoff</numerusform><numerusform>zu niedrig: ohne %n Rohstoffe</numerusform></translation>
+        <translation>
+            <numerusform>zu niedrig: ohne %n Rohstoff</numerusform>
+            <numerusform>zu niedrig: ohne %n Rohstoffe</numerusform>
+        </translation>
     </message>
     <message>
         <source>The batch</source>
@@ -1627,7 +1645,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <name>Cure</name>
     <message numerus="yes">
         <source>%n day(s)</source>
-        <translation><numerusform>%n Tag</numerusform><numerusform>%n Tage</numerusform></translation>
+        <translation>
+            <numerusform>%n Tag</numerusform>
+            <numerusform>%n Tage</numerusform>
+        </translation>
     </message>
     <message>
         <source>By rule</source>
@@ -2647,7 +2668,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n portion(s), one every %1</source>
-        <translation><numerusform>%n Portion, alle %1 eine</numerusform><numerusform>%n Portionen, alle %1 eine</numerusform></translation>
+        <translation>
+            <numerusform>%n Portion, alle %1 eine</numerusform>
+            <numerusform>%n Portionen, alle %1 eine</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1 min</source>
@@ -3223,7 +3247,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>from %n batch(es) of yours</source>
-        <translation><numerusform>aus %n Charge von dir</numerusform><numerusform>aus %n Chargen von dir</numerusform></translation>
+        <translation>
+            <numerusform>aus %n Charge von dir</numerusform>
+            <numerusform>aus %n Chargen von dir</numerusform>
+        </translation>
     </message>
     <message>
         <source>This formula turns to soap</source>
@@ -3760,12 +3787,12 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>journal nimmt list, show, export, compare, due, backup, unpack, server oder exchange.</translation>
     </message>
     <message>
-        <source>journal %1 takes a journal file.</source>
-        <translation>journal %1 nimmt eine Tagebuchdatei.</translation>
-    </message>
-    <message>
         <source>“%1” is nothing the journal does.</source>
         <translation>„%1“ kann das Tagebuch nicht.</translation>
+    </message>
+    <message>
+        <source>journal %1 takes a journal file, or the address of a server.</source>
+        <translation>journal %1 nimmt eine Tagebuchdatei oder die Adresse eines Servers.</translation>
     </message>
     <message>
         <source>  journal list JOURNAL [--find "milk, cracked, last winter"] [--json]
@@ -3777,6 +3804,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
   journal unpack FILE FOLDER                              into a folder of its own
   journal server init|check ADDRESS                       one journal for several benches
   journal exchange JOURNAL ADDRESS                        with a server, once
+  (list, show, export, compare and due take an ADDRESS in the place of a JOURNAL, too)
 </source>
         <translation>  journal list JOURNAL [--find "milch, gerissen, letzten winter"] [--json]
   journal show JOURNAL CHARGE [--fittings FILE] [--json]  eine Charge nach Id oder Nummer
@@ -3787,6 +3815,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
   journal unpack FILE ORDNER                              in einen eigenen Ordner
   journal server init|check ADRESSE                       ein Tagebuch für mehrere Werkbänke
   journal exchange JOURNAL ADRESSE                        mit einem Server, einmal
+  (list, show, export, compare und due nehmen auch eine ADRESSE statt eines JOURNAL)
 </translation>
     </message>
 </context>
@@ -4445,7 +4474,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>and %n earlier batch(es)</source>
-        <translation><numerusform>und %n frühere Charge</numerusform><numerusform>und %n frühere Chargen</numerusform></translation>
+        <translation>
+            <numerusform>und %n frühere Charge</numerusform>
+            <numerusform>und %n frühere Chargen</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -5301,7 +5333,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>from %n batch(es) of yours</source>
-        <translation><numerusform>aus %n Charge von dir</numerusform><numerusform>aus %n Chargen von dir</numerusform></translation>
+        <translation>
+            <numerusform>aus %n Charge von dir</numerusform>
+            <numerusform>aus %n Chargen von dir</numerusform>
+        </translation>
     </message>
     <message>
         <source>common practice, no source; your own batches will correct it</source>
@@ -5806,7 +5841,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n thing(s) to do.</source>
-        <translation><numerusform>%n Sache zu tun.</numerusform><numerusform>%n Sachen zu tun.</numerusform></translation>
+        <translation>
+            <numerusform>%n Sache zu tun.</numerusform>
+            <numerusform>%n Sachen zu tun.</numerusform>
+        </translation>
     </message>
     <message>
         <source>its time is past</source>
@@ -5834,7 +5872,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n bar(s)</source>
-        <translation><numerusform>%n Stück</numerusform><numerusform>%n Stück</numerusform></translation>
+        <translation>
+            <numerusform>%n Stück</numerusform>
+            <numerusform>%n Stück</numerusform>
+        </translation>
     </message>
     <message>
         <source>ready since %1</source>
@@ -5850,7 +5891,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n bar(s) left, %1 of them ready by their day.</source>
-        <translation><numerusform>%n Stück übrig, davon ihrem Tag nach fertig: %1.</numerusform><numerusform>%n Stücke übrig, davon ihrem Tag nach fertig: %1.</numerusform></translation>
+        <translation>
+            <numerusform>%n Stück übrig, davon ihrem Tag nach fertig: %1.</numerusform>
+            <numerusform>%n Stücke übrig, davon ihrem Tag nach fertig: %1.</numerusform>
+        </translation>
     </message>
     <message>
         <source>The shelf as it is now</source>
@@ -5914,7 +5958,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>In %n batch(es) of yours.</source>
-        <translation><numerusform>In %n Charge von dir.</numerusform><numerusform>In %n Chargen von dir.</numerusform></translation>
+        <translation>
+            <numerusform>In %n Charge von dir.</numerusform>
+            <numerusform>In %n Chargen von dir.</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1 in %2 of %3.</source>
@@ -6188,7 +6235,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n time(s)</source>
-        <translation><numerusform>%n-mal</numerusform><numerusform>%n-mal</numerusform></translation>
+        <translation>
+            <numerusform>%n-mal</numerusform>
+            <numerusform>%n-mal</numerusform>
+        </translation>
     </message>
     <message>
         <source>it may race or seize: try a small batch first</source>
@@ -7173,7 +7223,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Ein Durchgang liegt mehr als ein Viertel neben dem Mittel: da wurde etwas falsch abgelesen. Mach noch einen und lass diesen weg.</translation>
     </message>
     <message>
-        <source>That is more than 100 % pure, so a weight is wrong, or the citric acid is the other form than stated.</source>
+        <source>That is more than 100&#xa0;% pure, so a weight is wrong, or the citric acid is the other form than stated.</source>
         <translation>Das sind mehr als 100 % rein, also stimmt ein Gewicht nicht, oder die Zitronensäure ist die andere Form als angegeben.</translation>
     </message>
     <message>
@@ -7185,11 +7235,11 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Es braucht einen Namen.</translation>
     </message>
     <message>
-        <source>%1 is above 100 %.</source>
+        <source>%1 is above 100&#xa0;%.</source>
         <translation>%1 liegt über 100 %.</translation>
     </message>
     <message>
-        <source>The shares add up to more than 100 %: lower one of them.</source>
+        <source>The shares add up to more than 100&#xa0;%: lower one of them.</source>
         <translation>Die Anteile ergeben mehr als 100 %: senke einen davon.</translation>
     </message>
     <message>
@@ -7209,7 +7259,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>%1 muss über 0 liegen, bis 700 mg KOH/g.</translation>
     </message>
     <message>
-        <source>The fatty acids should add up to about 100 % (90 to 102).</source>
+        <source>The fatty acids should add up to about 100&#xa0;% (90 to 102).</source>
         <translation>Die Fettsäuren sollten etwa 100 % ergeben (90 bis 102).</translation>
     </message>
     <message>
@@ -8391,7 +8441,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n thing(s) differ: %1. The cause cannot be told from these.</source>
-        <translation><numerusform>%n Sache ist anders: %1. Die Ursache lässt sich daraus nicht sagen.</numerusform><numerusform>%n Sachen sind anders: %1. Die Ursache lässt sich daraus nicht sagen.</numerusform></translation>
+        <translation>
+            <numerusform>%n Sache ist anders: %1. Die Ursache lässt sich daraus nicht sagen.</numerusform>
+            <numerusform>%n Sachen sind anders: %1. Die Ursache lässt sich daraus nicht sagen.</numerusform>
+        </translation>
     </message>
     <message>
         <source>the oils</source>
@@ -8475,7 +8528,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n other thing(s) are the same, as far as scale and thermometer tell.</source>
-        <translation><numerusform>%n andere Sache ist gleich, soweit Waage und Thermometer es sagen.</numerusform><numerusform>%n andere Sachen sind gleich, soweit Waage und Thermometer es sagen.</numerusform></translation>
+        <translation>
+            <numerusform>%n andere Sache ist gleich, soweit Waage und Thermometer es sagen.</numerusform>
+            <numerusform>%n andere Sachen sind gleich, soweit Waage und Thermometer es sagen.</numerusform>
+        </translation>
     </message>
     <message>
         <source>What came of it</source>
@@ -10546,7 +10602,14 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n thing(s) written here wait to be passed on.</source>
-        <translation><numerusform>%n hier Geschriebenes wartet darauf, weitergegeben zu werden.</numerusform><numerusform>%n hier geschriebene Sachen warten darauf, weitergegeben zu werden.</numerusform></translation>
+        <translation>
+            <numerusform>%n hier Geschriebenes wartet darauf, weitergegeben zu werden.</numerusform>
+            <numerusform>%n hier geschriebene Sachen warten darauf, weitergegeben zu werden.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The journal there is of an older Rhexion. “rhexion-cli journal server init” brings it up to date; nothing written here is lost meanwhile.</source>
+        <translation>Das Tagebuch dort ist von einem älteren Rhexion. „rhexion-cli journal server init“ bringt es auf den Stand; nichts, was hier geschrieben wird, geht derweil verloren.</translation>
     </message>
 </context>
 <context>
@@ -11291,7 +11354,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n label(s) are in %1. Print them without scaling.</source>
-        <translation><numerusform>%n Etikett ist in %1. Druck ohne Skalierung.</numerusform><numerusform>%n Etiketten sind in %1. Druck ohne Skalierung.</numerusform></translation>
+        <translation>
+            <numerusform>%n Etikett ist in %1. Druck ohne Skalierung.</numerusform>
+            <numerusform>%n Etiketten sind in %1. Druck ohne Skalierung.</numerusform>
+        </translation>
     </message>
     <message>
         <source>What is in it</source>
@@ -11390,7 +11456,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n photograph(s) taken in; choose the rest again.</source>
-        <translation><numerusform>%n Foto aufgenommen; wähle die übrigen noch einmal.</numerusform><numerusform>%n Fotos aufgenommen; wähle die übrigen noch einmal.</numerusform></translation>
+        <translation>
+            <numerusform>%n Foto aufgenommen; wähle die übrigen noch einmal.</numerusform>
+            <numerusform>%n Fotos aufgenommen; wähle die übrigen noch einmal.</numerusform>
+        </translation>
     </message>
     <message>
         <source>There are 99 codes of that day already.</source>
@@ -11456,7 +11525,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n line(s) added. Not understood: </source>
-        <translation><numerusform>%n Zeile zugegeben. Nicht verstanden: </numerusform><numerusform>%n Zeilen zugegeben. Nicht verstanden: </numerusform></translation>
+        <translation>
+            <numerusform>%n Zeile zugegeben. Nicht verstanden: </numerusform>
+            <numerusform>%n Zeilen zugegeben. Nicht verstanden: </numerusform>
+        </translation>
     </message>
     <message>
         <source>Weigh %1</source>
@@ -11524,7 +11596,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message numerus="yes">
         <source>%n portion(s)…</source>
-        <translation><numerusform>%n Portion …</numerusform><numerusform>%n Portionen …</numerusform></translation>
+        <translation>
+            <numerusform>%n Portion …</numerusform>
+            <numerusform>%n Portionen …</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1 of oils
@@ -11542,10 +11617,6 @@ superfat on them %2</source>
     <message>
         <source>Several benches, one journal</source>
         <translation>Mehrere Werkbänke, ein Tagebuch</translation>
-    </message>
-    <message>
-        <source>Benches that share a server see each other’s batches. Each goes on writing to its own file first, so that nothing waits for the server, and catches up when it is there.</source>
-        <translation>Werkbänke, die sich einen Server teilen, sehen die Chargen der anderen. Jede schreibt weiter zuerst in ihre eigene Datei, damit nichts auf den Server wartet, und holt auf, wenn er da ist.</translation>
     </message>
     <message>
         <source>name or address, such as workshop.local</source>
@@ -11602,6 +11673,10 @@ superfat on them %2</source>
     <message>
         <source>The keyring did not keep the password (%1): it is asked again at the next start.</source>
         <translation>Der Schlüsselbund hat das Passwort nicht behalten (%1): beim nächsten Start wird es wieder gefragt.</translation>
+    </message>
+    <message>
+        <source>Benches that share a server see each other’s batches and jars. Each goes on writing to its own file first, so that nothing waits for the server, and catches up when it is there.</source>
+        <translation>Werkbänke, die sich einen Server teilen, sehen die Chargen und Gläser der anderen. Jede schreibt weiter zuerst in ihre eigene Datei, damit nichts auf den Server wartet, und holt auf, wenn er da ist.</translation>
     </message>
 </context>
 <context>
@@ -11819,7 +11894,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n row(s) copied.</source>
-        <translation><numerusform>%n Zeile kopiert.</numerusform><numerusform>%n Zeilen kopiert.</numerusform></translation>
+        <translation>
+            <numerusform>%n Zeile kopiert.</numerusform>
+            <numerusform>%n Zeilen kopiert.</numerusform>
+        </translation>
     </message>
     <message>
         <source>There is no page to copy here.</source>
@@ -12416,7 +12494,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n caution(s)</source>
-        <translation><numerusform>%n Warnung</numerusform><numerusform>%n Warnungen</numerusform></translation>
+        <translation>
+            <numerusform>%n Warnung</numerusform>
+            <numerusform>%n Warnungen</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -13098,15 +13179,24 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n row(s), all good. Nothing is kept yet.</source>
-        <translation><numerusform>%n Zeile, gut. Noch ist nichts behalten.</numerusform><numerusform>%n Zeilen, alle gut. Noch ist nichts behalten.</numerusform></translation>
+        <translation>
+            <numerusform>%n Zeile, gut. Noch ist nichts behalten.</numerusform>
+            <numerusform>%n Zeilen, alle gut. Noch ist nichts behalten.</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>%n row(s) cannot be brought in; mend them in the file, or go on without them. Nothing is kept yet.</source>
-        <translation><numerusform>%n Zeile lässt sich nicht hereinholen; richte sie in der Datei oder mach ohne sie weiter. Noch ist nichts behalten.</numerusform><numerusform>%n Zeilen lassen sich nicht hereinholen; richte sie in der Datei oder mach ohne sie weiter. Noch ist nichts behalten.</numerusform></translation>
+        <translation>
+            <numerusform>%n Zeile lässt sich nicht hereinholen; richte sie in der Datei oder mach ohne sie weiter. Noch ist nichts behalten.</numerusform>
+            <numerusform>%n Zeilen lassen sich nicht hereinholen; richte sie in der Datei oder mach ohne sie weiter. Noch ist nichts behalten.</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>Keep %n material(s)</source>
-        <translation><numerusform>%n Rohstoff behalten</numerusform><numerusform>%n Rohstoffe behalten</numerusform></translation>
+        <translation>
+            <numerusform>%n Rohstoff behalten</numerusform>
+            <numerusform>%n Rohstoffe behalten</numerusform>
+        </translation>
     </message>
     <message>
         <source>takes the place of the one on the shelf</source>
@@ -13641,7 +13731,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n material(s) have new figures.</source>
-        <translation><numerusform>%n Rohstoff hat neue Werte.</numerusform><numerusform>%n Rohstoffe haben neue Werte.</numerusform></translation>
+        <translation>
+            <numerusform>%n Rohstoff hat neue Werte.</numerusform>
+            <numerusform>%n Rohstoffe haben neue Werte.</numerusform>
+        </translation>
     </message>
     <message>
         <source>&amp;View</source>
@@ -13689,7 +13782,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n thing(s) of your shelf cannot be read and is set aside; the rest is there. “%1”: %2</source>
-        <translation><numerusform>%n Sache deines Regals ist nicht lesbar und beiseitegelegt; das Übrige ist da. „%1“: %2</numerusform><numerusform>%n Sachen deines Regals sind nicht lesbar und beiseitegelegt; das Übrige ist da. „%1“: %2</numerusform></translation>
+        <translation>
+            <numerusform>%n Sache deines Regals ist nicht lesbar und beiseitegelegt; das Übrige ist da. „%1“: %2</numerusform>
+            <numerusform>%n Sachen deines Regals sind nicht lesbar und beiseitegelegt; das Übrige ist da. „%1“: %2</numerusform>
+        </translation>
     </message>
     <message>
         <source>Mend it, cutting what is too long</source>
@@ -13753,7 +13849,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n material(s) on the bench have other figures than your newest lots.</source>
-        <translation><numerusform>%n Rohstoff auf der Werkbank hat andere Werte als deine neuesten Lose.</numerusform><numerusform>%n Rohstoffe auf der Werkbank haben andere Werte als deine neuesten Lose.</numerusform></translation>
+        <translation>
+            <numerusform>%n Rohstoff auf der Werkbank hat andere Werte als deine neuesten Lose.</numerusform>
+            <numerusform>%n Rohstoffe auf der Werkbank haben andere Werte als deine neuesten Lose.</numerusform>
+        </translation>
     </message>
     <message>
         <source>Take the newest figures</source>
@@ -13769,7 +13868,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n thing(s) in it cannot be read: %1</source>
-        <translation><numerusform>%n Sache darin ist nicht lesbar: %1</numerusform><numerusform>%n Sachen darin sind nicht lesbar: %1</numerusform></translation>
+        <translation>
+            <numerusform>%n Sache darin ist nicht lesbar: %1</numerusform>
+            <numerusform>%n Sachen darin sind nicht lesbar: %1</numerusform>
+        </translation>
     </message>
     <message>
         <source>Take it up</source>
@@ -14630,7 +14732,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n thing(s) before</source>
-        <translation><numerusform>%n Sache davor</numerusform><numerusform>%n Sachen davor</numerusform></translation>
+        <translation>
+            <numerusform>%n Sache davor</numerusform>
+            <numerusform>%n Sachen davor</numerusform>
+        </translation>
     </message>
     <message>
         <source>Nothing in it yet.</source>
@@ -14859,7 +14964,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>and %n more line(s), read as well</source>
-        <translation><numerusform>und %n weitere Zeile, auch gelesen</numerusform><numerusform>und %n weitere Zeilen, auch gelesen</numerusform></translation>
+        <translation>
+            <numerusform>und %n weitere Zeile, auch gelesen</numerusform>
+            <numerusform>und %n weitere Zeilen, auch gelesen</numerusform>
+        </translation>
     </message>
     <message>
         <source>Nothing is read yet.</source>
@@ -14867,7 +14975,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n material(s) read.</source>
-        <translation><numerusform>%n Rohstoff gelesen.</numerusform><numerusform>%n Rohstoffe gelesen.</numerusform></translation>
+        <translation>
+            <numerusform>%n Rohstoff gelesen.</numerusform>
+            <numerusform>%n Rohstoffe gelesen.</numerusform>
+        </translation>
     </message>
     <message>
         <source>All in per cent: 1000 g of oils are taken until you say.</source>
@@ -14875,11 +14986,17 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n line(s) not understood; they stay in the notes.</source>
-        <translation><numerusform>%n Zeile nicht verstanden; sie bleibt in den Notizen.</numerusform><numerusform>%n Zeilen nicht verstanden; sie bleiben in den Notizen.</numerusform></translation>
+        <translation>
+            <numerusform>%n Zeile nicht verstanden; sie bleibt in den Notizen.</numerusform>
+            <numerusform>%n Zeilen nicht verstanden; sie bleiben in den Notizen.</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>Before it is made, %n question(s) about lye or amounts must be answered.</source>
-        <translation><numerusform>Bevor sie gesiedet wird, ist %n Frage zu Lauge oder Mengen zu beantworten.</numerusform><numerusform>Bevor sie gesiedet wird, sind %n Fragen zu Lauge oder Mengen zu beantworten.</numerusform></translation>
+        <translation>
+            <numerusform>Bevor sie gesiedet wird, ist %n Frage zu Lauge oder Mengen zu beantworten.</numerusform>
+            <numerusform>Bevor sie gesiedet wird, sind %n Fragen zu Lauge oder Mengen zu beantworten.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -15659,7 +15776,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n material(s)</source>
-        <translation><numerusform>%n Rohstoff</numerusform><numerusform>%n Rohstoffe</numerusform></translation>
+        <translation>
+            <numerusform>%n Rohstoff</numerusform>
+            <numerusform>%n Rohstoffe</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -16387,7 +16507,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n minute(s)</source>
-        <translation><numerusform>%n Minute</numerusform><numerusform>%n Minuten</numerusform></translation>
+        <translation>
+            <numerusform>%n Minute</numerusform>
+            <numerusform>%n Minuten</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1: time is up</source>
@@ -16423,7 +16546,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>Blend (B): %n burst(s), %1</source>
-        <translation><numerusform>Pürieren (B): %n Stoß, %1</numerusform><numerusform>Pürieren (B): %n Stöße, %1</numerusform></translation>
+        <translation>
+            <numerusform>Pürieren (B): %n Stoß, %1</numerusform>
+            <numerusform>Pürieren (B): %n Stöße, %1</numerusform>
+        </translation>
     </message>
     <message>
         <source>Lye met oil %1 ago</source>
@@ -16971,7 +17097,10 @@ superfat on them %2</source>
     </message>
     <message numerus="yes">
         <source>%n caution(s): show</source>
-        <translation><numerusform>%n Warnung: zeigen</numerusform><numerusform>%n Warnungen: zeigen</numerusform></translation>
+        <translation>
+            <numerusform>%n Warnung: zeigen</numerusform>
+            <numerusform>%n Warnungen: zeigen</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1: %2</source>

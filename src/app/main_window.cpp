@@ -386,7 +386,8 @@ StockWindow& MainWindow::stockWindow()
 
 BenchesWindow& MainWindow::benches()
 {
-    journal(); // the file a courier carries from and to is this bench's own, and there
+    journal(); // the files a courier carries from and to are this bench's own, and there
+    stock_->shelf();
     if (!benches_)
         benches_ = new BenchesWindow(workshop_.benches(), this);
     return *benches_;

@@ -259,7 +259,9 @@ int JournalRun::run()
     for (const auto& [name, how] : all)
         if (what == QLatin1String(name)) {
             if (words_.isEmpty())
-                return wrongUse(JournalText::tr("journal %1 takes a journal file.").arg(what));
+                return wrongUse(
+                    JournalText::tr("journal %1 takes a journal file, or the address of a server.")
+                        .arg(what));
             if (const auto code = open(words_.takeFirst()))
                 return *code;
             return (this->*how)();
@@ -281,7 +283,8 @@ QString journalHelp()
         "  journal unpack FILE FOLDER                              into a folder of its own\n"
         "  journal server init|check ADDRESS                       one journal for several "
         "benches\n"
-        "  journal exchange JOURNAL ADDRESS                        with a server, once\n");
+        "  journal exchange JOURNAL ADDRESS                        with a server, once\n"
+        "  (list, show, export, compare and due take an ADDRESS in the place of a JOURNAL, too)\n");
 }
 
 int runJournalCommand(const QStringList& words, const JournalOptions& options)

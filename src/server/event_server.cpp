@@ -225,6 +225,17 @@ std::optional<FileFault> EventServer::insert(Of of, const QList<RawEvent>& event
         if (!query.exec())
             return faultOf(query.lastError(), e.id);
     }
+    if (of == Of::Shelf)
+        return std::nullopt;
+    for (const RawEvent& e : events) {
+        const auto planned =
+            e.kind == QLatin1String("begun") ? plannedOf(e) : std::optional<BatchSummary>();
+        if (!planned)
+            continue;
+        if (auto fault = run(query, "SELECT rhexion.planned(?, ?, ?)",
+                             {e.batch, planned->superfatPlanned, planned->strengthPlanned}))
+            return fault;
+    }
     return std::nullopt;
 }
 

@@ -34,6 +34,17 @@ Event eventOf(const RawEvent& raw, qint64 place, const std::string& here)
     return event;
 }
 
+} // namespace
+
+std::optional<BatchSummary> plannedOf(const RawEvent& begun)
+{
+    const Event event = eventOf(begun, 0, {});
+    const auto batch = fold({&event, 1});
+    return batch ? std::optional(summaryOf(*batch)) : std::nullopt;
+}
+
+namespace {
+
 BatchState stateOf(const QString& word)
 {
     return word == QLatin1String("finished")  ? BatchState::Finished
@@ -54,7 +65,9 @@ QStringList serverLists()
                        " finished bigint NOT NULL DEFAULT 0,"
                        " superfat double precision,"
                        " strength double precision,"
-                       " batter double precision)"),
+                       " batter double precision,"
+                       " superfat_planned double precision," // by who passed its beginning on
+                       " strength_planned double precision)"),
         QStringLiteral("CREATE INDEX IF NOT EXISTS batch_started ON rhexion.batch (started, id)"),
         QStringLiteral("CREATE INDEX IF NOT EXISTS batch_making ON rhexion.batch (started)"
                        " WHERE state = 'making'"),
@@ -92,6 +105,15 @@ QStringList serverLists()
             " END;"
             " RETURN NULL; END $$ LANGUAGE plpgsql SECURITY DEFINER"
             " SET search_path = pg_catalog, pg_temp"),
+        // Said once of a batch, by who passes on its beginning: the server reckons nothing.
+        QStringLiteral(
+            "CREATE OR REPLACE FUNCTION rhexion.planned(which text, superfat double precision,"
+            " strength double precision) RETURNS void AS $$"
+            " UPDATE rhexion.batch SET superfat_planned = superfat, strength_planned = strength"
+            " WHERE id = which AND strength_planned IS NULL $$"
+            " LANGUAGE sql SECURITY DEFINER SET search_path = pg_catalog, pg_temp"),
+        QStringLiteral("REVOKE ALL ON FUNCTION rhexion.planned FROM PUBLIC"),
+        QStringLiteral("GRANT EXECUTE ON FUNCTION rhexion.planned TO rhexion_maker"),
         // What came before there was such a table is taken in the same way.
         QStringLiteral("DO $$ DECLARE e record; BEGIN"
                        " IF NOT EXISTS (SELECT 1 FROM pg_trigger WHERE tgname = 'event_lists') THEN"
@@ -164,7 +186,7 @@ Journal::Result<QList<Event>> ServerJournal::events(const QString& batch) const
     return out;
 }
 
-// What was planned stands in no list: it is reckoned from what each began with.
+// What was planned is reckoned from what a batch began with where nobody said it.
 Journal::Result<QList<BatchSummary>> ServerJournal::summaries(const QString& which,
                                                               const QVariantList& values) const
 {
@@ -172,10 +194,12 @@ Journal::Result<QList<BatchSummary>> ServerJournal::summaries(const QString& whi
     query.setForwardOnly(true);
     const QString sql = QStringLiteral(
         "WITH these AS (SELECT * FROM rhexion.batch %1) SELECT these.id, these.name, these.state,"
-        " these.started, these.finished, these.superfat, these.strength, these.batter, begun.id,"
+        " these.started, these.finished, these.superfat, these.strength, these.batter,"
+        " these.superfat_planned, these.strength_planned, begun.id,"
         " begun.bench, begun.at, begun.zone, begun.data FROM these LEFT JOIN LATERAL"
         " (SELECT * FROM rhexion.event WHERE event.batch = these.id AND kind = 'begun'"
-        " ORDER BY place LIMIT 1) AS begun ON true ORDER BY these.started DESC, these.id DESC");
+        " AND these.strength_planned IS NULL ORDER BY place LIMIT 1) AS begun ON true ORDER BY "
+        "these.started DESC, these.id DESC");
     if (auto fault = server_->run(query, qPrintable(sql.arg(which)), values))
         return *std::move(fault);
     QList<BatchSummary> out;
@@ -189,16 +213,20 @@ Journal::Result<QList<BatchSummary>> ServerJournal::summaries(const QString& whi
         s.superfat = figureOf(query.value(5));
         s.strength = figureOf(query.value(6));
         s.batterGrams = figureOf(query.value(7));
-        const Event begun = eventOf({query.value(8).toString(), s.id, query.value(9).toString(),
-                                     query.value(10).toLongLong(), query.value(11).toInt(),
-                                     QStringLiteral("begun"), query.value(12).toString()},
-                                    0, {});
-        if (const auto batch = fold({&begun, 1})) {
-            const BatchSummary planned = summaryOf(*batch);
-            s.superfatPlanned = planned.superfatPlanned;
-            s.strengthPlanned = planned.strengthPlanned;
+        if (const auto strength = figureOf(query.value(9))) {
+            s.superfatPlanned = query.value(8).toDouble();
+            s.strengthPlanned = *strength;
         } else {
-            s.name.clear(); // its beginning cannot be read here
+            const RawEvent raw{query.value(10).toString(), s.id,
+                               query.value(11).toString(), query.value(12).toLongLong(),
+                               query.value(13).toInt(),    QStringLiteral("begun"),
+                               query.value(14).toString()};
+            if (const auto planned = plannedOf(raw)) {
+                s.superfatPlanned = planned->superfatPlanned;
+                s.strengthPlanned = planned->strengthPlanned;
+            } else {
+                s.name.clear(); // its beginning cannot be read here
+            }
         }
         out.append(std::move(s));
     }

@@ -45,31 +45,56 @@ std::variant<qint64, FileFault> lastPlace(const QSqlDatabase& db)
     return query.next() ? query.value(0).toLongLong() : 0;
 }
 
+namespace {
+
+constexpr auto insertion = "INSERT INTO event (id, batch, bench, at, zone, kind, data)"
+                           " VALUES (?, ?, ?, ?, ?, ?, ?)";
+
+QVariantList valuesOf(const RawEvent& e)
+{
+    return {e.id, e.batch, e.bench, e.at, e.zone, e.kind, e.data};
+}
+
+// What is run for thousands of events is read by SQLite once.
+class Again {
+public:
+    Again(const QSqlDatabase& db, const char* sql) : query(db)
+    {
+        query.prepare(QLatin1String(sql));
+    }
+    std::optional<FileFault> run(const QVariantList& values)
+    {
+        for (int i = 0; i < values.size(); ++i)
+            query.bindValue(i, values[i]);
+        return SqliteFile::run(query);
+    }
+    QSqlQuery query;
+};
+
+} // namespace
+
 std::optional<FileFault> insert(const QSqlDatabase& db, const RawEvent& e)
 {
     QSqlQuery query(db);
-    return SqliteFile::run(query,
-                           "INSERT INTO event (id, batch, bench, at, zone, kind, data)"
-                           " VALUES (?, ?, ?, ?, ?, ?, ?)",
-                           {e.id, e.batch, e.bench, e.at, e.zone, e.kind, e.data});
+    return SqliteFile::run(query, insertion, valuesOf(e));
 }
 
 std::optional<FileFault> takeOver(const QSqlDatabase& db, const QList<PlacedEvent>& events,
                                   QStringList& moved)
 {
     QSet<QString> known;
+    Again isHere(db, "SELECT 1 FROM event WHERE id = ?");
+    Again inserting(db, insertion);
+    Again placing(db, "INSERT OR IGNORE INTO passed (event, place) VALUES (?, ?)");
     for (const PlacedEvent& one : events) {
-        QSqlQuery query(db);
-        if (auto fault = SqliteFile::run(query, "SELECT 1 FROM event WHERE id = ?", {one.event.id}))
+        if (auto fault = isHere.run({one.event.id}))
             return fault;
-        const bool here = query.next();
-        query.finish();
+        const bool here = isHere.query.next();
+        isHere.query.finish();
         if (!here)
-            if (auto fault = insert(db, one.event))
+            if (auto fault = inserting.run(valuesOf(one.event)))
                 return fault;
-        if (auto fault =
-                SqliteFile::run(query, "INSERT OR IGNORE INTO passed (event, place) VALUES (?, ?)",
-                                {one.event.id, one.place}))
+        if (auto fault = placing.run({one.event.id, one.place}))
             return fault;
         // An own event may have got a place behind another bench's that comes with it.
         if (!known.contains(one.event.batch)) {

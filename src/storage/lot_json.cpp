@@ -88,10 +88,10 @@ std::vector<LotFigure> figuresFrom(const JsonCursor& at)
         f.allow({"code", "low", "typical", "high", "source"});
         const std::string code = f.text("code", limits::id).toStdString();
         const FigureKind* kind = findFigureKind(code);
-        const auto range =
-            kind ? intervalOf(*kind, f.number("low", -mostOfAny, mostOfAny),
-                              f.number("typical", -mostOfAny, mostOfAny), f.number("high", -mostOfAny, mostOfAny))
-                 : std::nullopt;
+        const auto range = kind ? intervalOf(*kind, f.number("low", -mostOfAny, mostOfAny),
+                                             f.number("typical", -mostOfAny, mostOfAny),
+                                             f.number("high", -mostOfAny, mostOfAny))
+                                : std::nullopt;
         if (std::ranges::find(out, code, &LotFigure::code) != out.end())
             f.fail(FileFault::Code::Twice, QStringLiteral("code"), text(code));
         if (!range && !f.failed())

@@ -192,8 +192,9 @@ QString serverFault(const FileFault& f)
         return WordsText::tr(
             "The journal there is of a newer Rhexion; this one reads nothing of it.");
     case C::Older:
-        return WordsText::tr("The journal there is of an older Rhexion. “rhexion-cli journal server "
-                             "init” brings it up to date; nothing written here is lost meanwhile.");
+        return WordsText::tr(
+            "The journal there is of an older Rhexion. “rhexion-cli journal server "
+            "init” brings it up to date; nothing written here is lost meanwhile.");
     case C::ReadOnly: return WordsText::tr("This name may not write there: %1").arg(f.detail);
     case C::NoServer: return WordsText::tr("The server does not answer: %1").arg(f.detail);
     default: return fileFault(f);

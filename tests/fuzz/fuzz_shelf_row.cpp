@@ -31,8 +31,9 @@ extern "C" int LLVMFuzzerTestOneInput(const uint8_t* data, size_t size)
     file->write("DELETE FROM lot");
     file->write("INSERT INTO own_material (id, name, material) VALUES (?, ?, ?)",
                 {text(0), text(0), text(1)});
-    file->write("INSERT INTO lot (id, material, name, got, price, notes) VALUES ('1', ?, ?, ?, ?, ?)",
-                {text(0), text(0), text(2), text(7), text(8)});
+    file->write(
+        "INSERT INTO lot (id, material, name, got, price, notes) VALUES ('1', ?, ?, ?, ?, ?)",
+        {text(0), text(0), text(2), text(7), text(8)});
     file->write("INSERT INTO lot_figure VALUES ('1', ?, ?, ?, ?, 'x')",
                 {text(3), text(4), text(5), text(6)});
     const auto opened = Shelf::open(file->path());

@@ -105,6 +105,32 @@ private Q_SLOTS:
         QVERIFY(!note("from here"));
         QTRY_COMPARE_WITH_TIMEOUT(eventsOn(*postgres_), there + 1, patience);
 
+        // So are jars, both ways.
+        const auto jarsOn = [&] {
+            return postgres_->say(QStringLiteral("SELECT count(*) FROM rhexion.shelf_event"))
+                .toInt();
+        };
+        LotRecord lot;
+        lot.material = f.lines[0].material->id;
+        lot.lot.name = "from here";
+        lot.got = noon.date();
+        Shelf& shelf = *bench.stock().shelf();
+        QVERIFY(std::holds_alternative<std::string>(shelf.keepLot(lot)));
+        QTRY_COMPARE_WITH_TIMEOUT(jarsOn(), 1, patience);
+        auto abroad = Shelf::open(elsewhere.filePath(QStringLiteral("shelf.sqlite")));
+        ShelfExchange jars(*std::get<std::unique_ptr<Shelf>>(abroad), other.bench());
+        lot.lot.name = "from the other bench";
+        const auto kept = std::get<std::unique_ptr<Shelf>>(abroad)->keepLot(lot);
+        QVERIFY(std::holds_alternative<Exchanged>(exchange(jars, server)));
+        const auto& entries = bench.stock().entries();
+        const auto here = [&] {
+            return std::ranges::any_of(
+                entries, [&](const StockEntry& e) { return e.lot == std::get<std::string>(kept); });
+        };
+        QTRY_VERIFY_WITH_TIMEOUT(here(), patience);
+        QVERIFY(!shelf.setClosed(std::get<std::string>(kept), true));
+        QTRY_COMPARE_WITH_TIMEOUT(jarsOn(), 3, patience);
+
         // The server is away: nothing waits for it, and what waits is said.
         postgres_->stop(QStringLiteral("immediate"));
         QVERIFY(!note("while it is away"));

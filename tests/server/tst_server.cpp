@@ -1,5 +1,6 @@
 // Several benches and one server, a real one: whatever is cut, killed or written twice, every bench
 // comes to the same journal, nothing is lost and nothing is there twice.
+#include "server/cutting_proxy.h"
 #include "server/postgres.h"
 
 #include "core/makeday/plan.h"
@@ -327,6 +328,68 @@ private Q_SLOTS:
         QCOMPARE(codeOf(EventServer::init(postgres_->place())), int(FileFault::Code::Newer));
     }
 
+    // The connection is cut at every single message to the server, from the first to the last of a
+    // whole exchange of journal and shelf.
+    void cutEverywhere_data()
+    {
+        QTest::addColumn<bool>("serverHasIt");
+        QTest::newRow("before the server has it") << false;
+        QTest::newRow("before the answer is here") << true;
+    }
+    void cutEverywhere()
+    {
+        QFETCH(bool, serverHasIt);
+        CuttingProxy proxy(postgres_->place().host);
+        ServerPlace through = postgres_->place();
+        through.host = proxy.host();
+        auto one = bench();
+        auto other = bench();
+        auto shelf = must(Shelf::open(dir_.filePath(QStringLiteral("s%1").arg(++files_))));
+        auto otherShelf = must(Shelf::open(dir_.filePath(QStringLiteral("s%1").arg(++files_))));
+        ShelfExchange jars(*shelf, one->bench());
+        ShelfExchange otherJars(*otherShelf, other->bench());
+        const std::string batch = begin(*one, 0);
+        must(exchange(*one, *server()));
+        must(exchange(*other, *server()));
+        const auto whole = [&](EventServer& on, EventStore& journal, EventStore& lots) {
+            return std::holds_alternative<Exchanged>(exchange(journal, on)) &&
+                   std::holds_alternative<Exchanged>(exchange(lots, on));
+        };
+        int cuts = 0;
+        for (bool reached = true; reached; ++cuts) {
+            // Something to pass on and something to fetch, of both files.
+            const std::string number = std::to_string(cuts);
+            for (SqliteJournal* each : {one.get(), other.get()})
+                write(*each, batch, Noted{"note " + number});
+            for (Shelf* each : {shelf.get(), otherShelf.get()}) {
+                LotRecord lot;
+                lot.material = "olive-oil";
+                lot.lot.name = number;
+                must(each->keepLot(lot));
+            }
+            QVERIFY(whole(*server(), *other, otherJars));
+            proxy.cutAt(cuts + 1, serverHasIt);
+            bool good = false;
+            {
+                auto opened = EventServer::open(through);
+                if (auto* on = std::get_if<std::unique_ptr<EventServer>>(&opened))
+                    good = whole(**on, *one, jars);
+                reached = proxy.hasCut();
+                QVERIFY(good || reached); // the last words of a whole exchange need no answer
+            }
+            proxy.cutAt(0, false);
+            QVERIFY(whole(*server(), *one, jars));
+            QVERIFY(whole(*server(), *other, otherJars));
+            QCOMPARE(knows(*one), knows(*other));
+            QVERIFY(shelf->lots() == otherShelf->lots());
+            QCOMPARE(shelf->lots().size(), std::size_t(2 * (cuts + 1)));
+        }
+        qInfo("%d messages", cuts - 1);
+        QVERIFY(cuts > 30);
+        QCOMPARE(postgres_->say("SELECT count(*) - count(DISTINCT id) FROM rhexion.event"), "0");
+        QCOMPARE(postgres_->say("SELECT count(*) FROM rhexion.shelf_event").toInt(), 2 * cuts);
+    }
+
     // By hand, as the document says.
     void commands()
     {
@@ -351,6 +414,10 @@ private Q_SLOTS:
         QVERIFY(cli({"exchange", file, address}, 0).contains("From other benches: 0"));
         QVERIFY(cli({"server", "check", address}, 0).contains("can be read"));
         QVERIFY(cli({"exchange", file, address}, 0).contains("Passed on: 0"));
+        // What only looks takes a server in the place of a file.
+        QCOMPARE(cli({"list", address}, 0), cli({"list", file}, 0));
+        QVERIFY(cli({"list", "postgresql://nobody@/rhexion?host=/nowhere"}, 1)
+                    .contains("does not answer"));
         QVERIFY(cli({"exchange", file, "postgresql://head:secret@x/y"}, 1).contains("password"));
         QVERIFY(cli({"exchange", file, "mysql://x"}, 1).contains("no address"));
         QVERIFY(cli({"server", "eat", address}, 2).contains("init"));
