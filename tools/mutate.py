@@ -26,7 +26,7 @@ build = root / "build" / "mutants" / "build"
 # Tests outside tests/core whose subject is the core: its materials, every
 # figure of a reckoning and every printed sum, and the fold of a batch.
 BESIDES = ["tst_catalogue", "tst_foods", "tst_every_figure", "tst_words", "tst_journal",
-           "tst_kept_many", "tst_kept_making", "tst_kept_after"]
+           "tst_kept_many", "tst_kept_making", "tst_kept_after", "tst_kept_days"]
 
 OPERATORS = [
     ("plus to minus", r"(?<=[\w)\]]) \+ (?=[\w(])", " - "),

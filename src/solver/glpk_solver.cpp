@@ -10,6 +10,9 @@ namespace rhexion {
 namespace {
 
 constexpr int milliseconds = 2000;
+// A programme of a formula ends within some hundreds; one that goes on goes round in a circle. A
+// number of steps, not a time, so that every machine comes to the same.
+constexpr int steps = 5000;
 constexpr double largest = 1e12;
 
 bool isGood(double x)
@@ -83,6 +86,29 @@ void fill(glp_prob* p, const LinearProgramme& lp)
     }
 }
 
+// The usual way first; where that goes round in a circle the other way round, and at last with
+// fractions, which cannot.
+int simplexOf(glp_prob* p)
+{
+    glp_smcp simplex;
+    glp_init_smcp(&simplex);
+    simplex.msg_lev = GLP_MSG_OFF;
+    simplex.tm_lim = milliseconds;
+    simplex.it_lim = steps;
+    simplex.presolve = GLP_ON;
+    int code = glp_simplex(p, &simplex);
+    if (code != GLP_EITLIM && code != GLP_ETMLIM && code != GLP_EFAIL)
+        return code;
+    simplex.presolve = GLP_OFF;
+    simplex.meth = GLP_DUALP;
+    glp_adv_basis(p, 0);
+    code = glp_simplex(p, &simplex);
+    if (code != GLP_EITLIM && code != GLP_ETMLIM && code != GLP_EFAIL)
+        return code;
+    glp_std_basis(p);
+    return glp_exact(p, &simplex);
+}
+
 } // namespace
 
 LinearAnswer solveWithGlpk(const LinearProgramme& lp)
@@ -100,17 +126,12 @@ LinearAnswer solveWithGlpk(const LinearProgramme& lp)
     glp_prob* p = problem.get();
     fill(p, lp);
     glp_scale_prob(p, GLP_SF_AUTO);
-    glp_smcp simplex;
-    glp_init_smcp(&simplex);
-    simplex.msg_lev = GLP_MSG_OFF;
-    simplex.tm_lim = milliseconds;
-    simplex.presolve = GLP_ON;
-    const int code = glp_simplex(p, &simplex);
+    const int code = simplexOf(p);
     if (code == GLP_ENOPFS || code == GLP_ENODFS) {
         out.outcome = LinearAnswer::Outcome::Impossible;
         return out;
     }
-    if (code == GLP_ETMLIM) {
+    if (code == GLP_ETMLIM || code == GLP_EITLIM) {
         out.outcome = LinearAnswer::Outcome::TakenTooLong;
         return out;
     }

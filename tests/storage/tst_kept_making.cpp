@@ -6,6 +6,7 @@
 #include "core/account/contents.h"
 #include "core/heat/day_heat.h"
 #include "core/heat/heat_findings.h"
+#include "core/heat/jug.h"
 #include "core/makeday/later.h"
 #include "core/makeday/mishap.h"
 #include "core/makeday/schedule.h"
@@ -277,7 +278,7 @@ private Q_SLOTS:
     void heat()
     {
         Inputs inputs(202);
-        keepEach("many_heats.txt", 40, 6, [&](Sponge& sponge) {
+        keepEach("many_heats.txt", 80, 6, [&](Sponge& sponge) {
             Formula f;
             const auto r = surrounded(inputs, f);
             if (!r)
@@ -287,6 +288,7 @@ private Q_SLOTS:
             options.hours = inputs.dice.between(2, 24);
             options.learnt.jugTimes = inputs.dice.between(0.8, 1.2);
             options.learnt.jugRateTimes = inputs.dice.between(0.8, 1.2);
+            options.learnt.potRateTimes = inputs.dice.between(0.8, 1.2);
             options.learnt.mould.rate = inputs.dice.between(0.7, 1.4);
             options.learnt.mould.loss = inputs.dice.between(0.7, 1.4);
             const auto told = heat::tellHeat(f, *r, HeatPlan{}, options);
@@ -299,6 +301,72 @@ private Q_SLOTS:
                 sponge.take(c.figures);
             }
             takeDay(sponge, inputs.dice, f, *r, &told->forecast);
+        });
+    }
+
+    // Jugs of every strength, milk, ice and pause, some of which boil.
+    void jugs()
+    {
+        Dice dice(207);
+        keepEach("many_jugs.txt", 20, 20, [&](Sponge& sponge) {
+            heat::Jug jug;
+            for (int i = 1 + dice.below(2); i > 0; --i) {
+                heat::JugLiquid liquid;
+                liquid.grams = dice.wide(20, 900);
+                liquid.celsius = dice.chance(0.3) ? dice.between(-25, -1) : dice.between(1, 60);
+                if (dice.chance(0.5)) {
+                    liquid.water = dice.between(0.5, 0.95);
+                    liquid.fat = (1.0 - liquid.water) * 0.4;
+                    liquid.milk = dice.chance(0.7);
+                }
+                jug.liquids.push_back(liquid);
+            }
+            jug.sodiumGrams = dice.chance(0.8) ? dice.wide(10, 400) : 0.0;
+            jug.potassiumGrams = dice.chance(0.3) ? dice.wide(10, 300) : 0.0;
+            jug.acidProtons = dice.chance(0.3) ? dice.between(0, 0.3) : 0.0;
+            jug.acidGrams = jug.acidProtons * 64.0;
+            jug.acidDissolving = jug.acidProtons * 8.0;
+            jug.salt = dice.chance(0.2) ? dice.wide(1, 40) : 0.0;
+            jug.vessel = static_cast<VesselStuff>(dice.below(6));
+            jug.vesselGrams = dice.wide(20, 1500);
+            jug.portions = 1 + dice.below(6);
+            jug.pauseSeconds = dice.between(0, 600);
+            jug.room = dice.between(5, 35);
+            if (dice.chance(0.2))
+                jug.bath = dice.between(0, 12);
+            if (const auto cannot = heat::faultOf(jug)) {
+                sponge.take(double(cannot->code));
+                return;
+            }
+            heat::JugRunOptions options;
+            options.hours = 1.0;
+            options.target = dice.between(20, 60);
+            const heat::JugRun run = heat::runJug(jug, options);
+            sponge.take({run.start, run.peak, run.peakSeconds, run.local,
+                         double(run.boilsWhereItLands), run.steamGrams,
+                         run.meltedSeconds.value_or(-1), double(run.saturated),
+                         run.targetSeconds.value_or(-1), run.end, run.iceGrams,
+                         run.undissolvedGrams, run.strength, run.boilingPoint});
+            sponge.take({heat::allAtOnce(jug).celsius, heat::allAtOnce(jug).iceGrams,
+                         heat::crystalsBelow(jug).value_or(-99.0)});
+        });
+    }
+
+    // When to look next, whenever somebody looked before.
+    void looks()
+    {
+        Dice dice(208);
+        keepEach("many_looks.txt", 4, 50, [&](Sponge& sponge) {
+            heat::MouldBand band;
+            band.typical.peakSeconds = dice.between(3600, 40000);
+            band.hot.firstLookSeconds = dice.between(600, 20000);
+            const std::int64_t poured = 1'000'000'000;
+            std::vector<LookAt> looks(std::size_t(dice.below(4)));
+            for (LookAt& look : looks)
+                look = {static_cast<LookSaw>(dice.below(int(countOf<LookSaw>()))),
+                        poured + std::int64_t(dice.between(-5e6, 6e7))};
+            const auto now = poured + std::int64_t(dice.between(0, 6e7));
+            sponge.take(double(heat::nextLook(band, poured, looks, now).value_or(-1)));
         });
     }
 

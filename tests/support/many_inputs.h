@@ -99,6 +99,7 @@ public:
         }
     }
 
+    MaterialPtr anyOil() { return dice.one(oils_); }
     MaterialPtr anyMaterial()
     {
         MaterialPtr m = dice.chance(0.4) ? dice.one(oils_) : dice.one(extras_);
