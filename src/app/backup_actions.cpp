@@ -5,7 +5,6 @@
 #include "app/widgets/page_browser.h"
 #include "app/workshop.h"
 #include "document/settings_file.h"
-#include "pages/facts_page.h"
 #include "storage/whole_file.h"
 #include "words/refusal_words.h"
 
@@ -61,7 +60,7 @@ BackupWindow::BackupWindow(const BackupLooked& present, const BackupLooked& back
     }
     page_ = new PageBrowser(this);
     page_->setAccessibleName(windowTitle());
-    page_->setHtml(factsHtml(page, Theme::page(), false));
+    page_->setFacts(page, false);
     take_ = new QPushButton(tr("Take it at the next start"), this);
     leave_ = new QPushButton(tr("Leave everything as it is"), this);
     auto* buttons = new QHBoxLayout;

@@ -1,5 +1,7 @@
 #include "words/what_is.h"
 
+#include "words/glossary.h"
+
 #include <QCoreApplication>
 
 namespace rhexion::words {
@@ -92,6 +94,22 @@ QString whatIsHeatLine()
     return WhatText::tr(
         "An estimate of how warm it gets: the jug, the meeting of jug and pot, gel, "
         "and when to look in. Heat (Ctrl+2) has it in full.");
+}
+
+QString whatIs(const FactPage& page, const FactSection& section, const Fact& fact)
+{
+    QStringList out = glossaryOf(fact.name);
+    if (out.isEmpty())
+        out = glossaryOf(section.title);
+    for (const QString& text : {fact.note, section.sentence})
+        if (!text.isEmpty())
+            out.append(text);
+    if (out.isEmpty() && !page.lead.isEmpty())
+        out.append(page.lead);
+    // A figure that needs no word of its own is of its section and its page.
+    if (out.isEmpty())
+        out.append(section.title.isEmpty() ? page.title : section.title);
+    return out.join(QLatin1Char('\n'));
 }
 
 } // namespace rhexion::words

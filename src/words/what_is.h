@@ -3,6 +3,8 @@
 
 #include "core/account/account.h"
 
+#include "words/facts.h"
+
 #include <QString>
 
 namespace rhexion::words {
@@ -12,5 +14,8 @@ QString whatIsAlkaliAccount();
 QString whatIsWaterAccount();
 QString whatIsDoubt();
 QString whatIsHeatLine();
+// Of a page of figures: what the field's words in its name mean, what it rests on, and what its
+// section is about; never empty.
+QString whatIs(const FactPage& page, const FactSection& section, const Fact& fact);
 
 } // namespace rhexion::words

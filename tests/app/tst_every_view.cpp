@@ -286,6 +286,7 @@ QStringList notByTab(QWidget& view)
 
 class TestEveryView : public QObject {
     Q_OBJECT
+    int asked_ = 0; // figures in words
 
     static void rows()
     {
@@ -343,6 +344,7 @@ private Q_SLOTS:
         QVERIFY(none("unnamed", unnamed));
         QVERIFY(none("cut off", cutTexts(*window)));
         QVERIFY(none("not by Tab", notByTab(*window)));
+        QVERIFY(none("no What's this", unexplained(*window, asked_)));
         const QSize before = window->size();
         window->resize(std::min(980, before.width()), std::min(640, before.height()));
         QTest::qWait(40);
@@ -354,6 +356,8 @@ private Q_SLOTS:
         QTest::qWait(60);
         QVERIFY(none("out of sight at 200 %", outOfSight(*window)));
     }
+
+    void figuresWereAsked() { QVERIFY2(asked_ > 150, qPrintable(QString::number(asked_))); }
 
     // The longest language that ships; and from right to left.
     void inOtherWays_data() { rows(); }

@@ -3,11 +3,13 @@
 #pragma once
 
 #include "app/widgets/figure_row.h"
+#include "app/widgets/page_browser.h"
 
 #include <QAbstractButton>
 #include <QAbstractScrollArea>
 #include <QAccessible>
 #include <QLabel>
+#include <QTextTable>
 #include <QToolButton>
 #include <QWidget>
 
@@ -92,6 +94,29 @@ inline QStringList outOfSight(const QWidget& view)
         const QRect box(w->mapTo(window, QPoint()), w->size());
         if (!scrolls && !window->rect().adjusted(-2, -2, 2, 2).contains(box))
             out << named(*w);
+    }
+    return out;
+}
+
+// Figures of pages in words that do not say what they are where they are pointed at.
+inline QStringList unexplained(const QWidget& page, int& asked)
+{
+    QStringList out;
+    for (const auto* widget : page.findChildren<QTextBrowser*>()) {
+        const auto* browser = dynamic_cast<const PageBrowser*>(widget);
+        if (!browser || !browser->isVisible())
+            continue;
+        for (const words::FactSection& section : browser->facts().sections)
+            for (const words::Fact& fact : section.facts) {
+                const QTextCursor at = browser->document()->find(fact.name);
+                if (fact.name.isEmpty() || at.isNull() || !at.currentTable())
+                    continue;
+                ++asked;
+                const QStringList said = browser->whatIsAt(browser->cursorRect(at).center())
+                                             .split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+                if (said.size() < 2)
+                    out.append(section.title + QStringLiteral(": ") + fact.name);
+            }
     }
     return out;
 }

@@ -4,7 +4,6 @@
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "document/formula_document.h"
-#include "pages/facts_page.h"
 #include "words/refusal_words.h"
 
 #include <QApplication>
@@ -90,7 +89,7 @@ void TopicPanel::refresh()
         facts_.lead = words::refusal(*document_.refusal(), speech_);
     }
     const int place = page_->verticalScrollBar()->value();
-    page_->setHtml(factsHtml(facts_, Theme::page(), false));
+    page_->setFacts(facts_, false);
     page_->verticalScrollBar()->setValue(place);
 }
 

@@ -11,7 +11,6 @@
 #include "document/formula_document.h"
 #include "document/heat_watcher.h"
 #include "document/own_fittings.h"
-#include "pages/facts_page.h"
 #include "words/cannot_words.h"
 #include "words/caution_words.h"
 #include "words/heat_words.h"
@@ -337,7 +336,7 @@ void HeatPage::refreshFacts()
     words::FactPage page = facts_;
     page.lead.clear();
     const int place = page_->verticalScrollBar()->value();
-    page_->setHtml(factsHtml(page, Theme::page(), false));
+    page_->setFacts(page, false);
     page_->verticalScrollBar()->setValue(place);
 }
 

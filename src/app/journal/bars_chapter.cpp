@@ -7,7 +7,6 @@
 #include "app/widgets/number_field.h"
 #include "app/widgets/page_browser.h"
 #include "core/making/scent.h"
-#include "pages/facts_page.h"
 #include "sheet/facts_sheet.h"
 #include "storage/batch_cost.h"
 #include "storage/inci_names.h"
@@ -158,7 +157,7 @@ void BarsChapter::refresh()
     facts_.sections.append(words::costFacts(batchCost(batch_, cured_, stock_.shelf(), fittings_),
                                             fittings_.terms, bars.cut, bars.sellable(), speech_));
     facts_.sections.append(label.sections);
-    page_->setHtml(factsHtml(facts_, Theme::page(), false));
+    page_->setFacts(facts_, false);
 }
 
 LabelJob BarsChapter::labelJob() const

@@ -12,7 +12,6 @@
 #include "app/widgets/page_browser.h"
 #include "core/after/batch_code.h"
 #include "document/own_fittings.h"
-#include "pages/facts_page.h"
 #include "sheet/facts_sheet.h"
 #include "storage/event_json.h"
 #include "words/batch_words.h"
@@ -210,7 +209,7 @@ void BatchView::refresh()
                  tr("Compare the two")});
         if (!pair.facts.isEmpty())
             facts_.sections.insert(1, pair);
-        page_->setHtml(factsHtml(facts_, Theme::page(), true));
+        page_->setFacts(facts_, true);
         strip_->show(*batch_, folder_, speech_);
         break;
     }

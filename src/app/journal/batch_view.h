@@ -16,9 +16,10 @@
 class QButtonGroup;
 class QPushButton;
 class QStackedWidget;
-class QTextBrowser;
 
 namespace rhexion {
+
+class PageBrowser;
 
 class BarsChapter;
 class CureChapter;
@@ -82,7 +83,7 @@ private:
     QButtonGroup* chapters_;
     QStackedWidget* stack_;
     PhotoStrip* strip_;
-    QTextBrowser* page_;
+    PageBrowser* page_;
     DayChapter* day_;
     CureChapter* cure_;
     TestChapter* tests_;

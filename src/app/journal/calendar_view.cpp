@@ -6,7 +6,6 @@
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
 #include "app/widgets/page_browser.h"
-#include "pages/facts_page.h"
 #include "storage/whole_file.h"
 #include "words/record_words.h"
 #include "words/refusal_words.h"
@@ -114,7 +113,7 @@ void CalendarView::refresh()
             rack.sections.first().sentence = rack.lead;
             facts_.sections.append(rack.sections);
         }
-    page_->setHtml(factsHtml(facts_, Theme::page(), false));
+    page_->setFacts(facts_, false);
 }
 
 std::optional<FileFault> CalendarView::writeCalendar(const QString& path) const

@@ -5,7 +5,6 @@
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "core/after/drying.h"
-#include "pages/facts_page.h"
 #include "words/cure_words.h"
 
 #include <QVBoxLayout>
@@ -34,7 +33,7 @@ void CureChapter::show(const Batch& batch, const Cured& cured, std::int64_t now,
                        const Speech& speech)
 {
     facts_ = words::cureFacts(batch, cured, now, speech);
-    page_->setHtml(factsHtml(facts_, Theme::page(), false));
+    page_->setFacts(facts_, false);
     draw(cured, speech);
 }
 

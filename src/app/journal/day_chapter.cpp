@@ -5,7 +5,6 @@
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
 #include "core/units/enum_count.h"
-#include "pages/facts_page.h"
 #include "words/batch_words.h"
 #include "words/heat_words.h"
 
@@ -39,7 +38,7 @@ bool DayChapter::isDrawn() const
 void DayChapter::show(const Batch& batch, const Speech& speech)
 {
     facts_ = words::dayFacts(batch, speech);
-    page_->setHtml(factsHtml(facts_, Theme::page(), false));
+    page_->setFacts(facts_, false);
     draw(batch, speech);
 }
 

@@ -6,7 +6,6 @@
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "app/widgets/page_browser.h"
-#include "pages/facts_page.h"
 #include "words/after_words.h"
 #include "words/cannot_words.h"
 #include "words/cure_words.h"
@@ -152,7 +151,7 @@ void TestChapter::show(const Batch& batch, const Cured& cured, const AlkaliLimit
 {
     setSpeech(speech);
     facts_ = words::testFacts(batch, cured, limits, speech);
-    page_->setHtml(factsHtml(facts_, Theme::page(), false));
+    page_->setFacts(facts_, false);
 }
 
 } // namespace rhexion

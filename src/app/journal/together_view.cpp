@@ -7,7 +7,6 @@
 #include "core/after/cured.h"
 #include "core/after/patterns.h"
 #include "core/units/enum_count.h"
-#include "pages/facts_page.h"
 #include "words/after_words.h"
 #include "words/refusal_words.h"
 #include "words/together_words.h"
@@ -70,7 +69,7 @@ void TogetherView::compare(QList<Batch> batches, const Speech& speech)
     if (all_.size() < 2)
         return;
     facts_ = words::comparisonFacts(compared(all_), all_, speech_);
-    page_->setHtml(factsHtml(facts_, Theme::page(), true));
+    page_->setFacts(facts_, true);
     draw(speech);
 }
 
@@ -93,7 +92,7 @@ void TogetherView::patterns(const Journal& journal,
     const auto& counts = std::get<QList<PatternCount>>(read);
     const std::vector<PatternCount> list(counts.begin(), counts.end());
     facts_ = words::patternFacts(outcome, patternsOf(list), nameOf_, speech);
-    page_->setHtml(factsHtml(facts_, Theme::page(), true));
+    page_->setFacts(facts_, true);
 }
 
 // The core temperatures after pouring, one over the other; the weights where none were read.

@@ -11,7 +11,6 @@
 #include "core/makeday/own_way.h"
 #include "core/materials/limits.h"
 #include "pages/day_sheet_page.h"
-#include "pages/facts_page.h"
 #include "words/day_plan_words.h"
 #include "words/day_words.h"
 
@@ -307,7 +306,7 @@ void DayPlanPage::refresh()
     showClock();
     words::FactPage said = facts();
     said.lead.clear(); // it stands above the clock already
-    page_->setHtml(factsHtml(said, Theme::page(), false));
+    page_->setFacts(said, false);
     refreshWay();
 }
 

@@ -12,7 +12,6 @@
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "app/widgets/page_browser.h"
-#include "pages/facts_page.h"
 #include "storage/mishap_json.h"
 #include "words/mishap_words.h"
 #include "words/refusal_words.h"
@@ -310,7 +309,7 @@ void RehearsalWindow::end()
         make_->setBatch(nullptr);
     desk_->setDevices({});
     standin_.reset();
-    report_->setHtml(factsHtml(words::rehearsalReport(outcomes_, speech_), Theme::page(), true));
+    report_->setFacts(words::rehearsalReport(outcomes_, speech_), true);
     note_->setText(tr("Rehearsal: nothing is kept, nothing is caustic."));
     stack_->setCurrentIndex(2);
     Q_EMIT ended();

@@ -7,7 +7,6 @@
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
 #include "app/widgets/page_browser.h"
-#include "pages/facts_page.h"
 #include "storage/material_names.h"
 #include "storage/stock.h"
 #include "words/record_words.h"
@@ -108,7 +107,7 @@ void StockWindow::refresh()
         std::get<StockNow>(read),
         [this](const std::string& id) { return materialNamed(stock_.plain(id), id); },
         clock_().date(), speech_);
-    page_->setHtml(factsHtml(facts_, Theme::page(), false));
+    page_->setFacts(facts_, false);
 }
 
 bool StockWindow::takeDelivery()
