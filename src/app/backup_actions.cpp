@@ -1,5 +1,6 @@
 #include "app/backup_actions.h"
 
+#include "app/files/file_choice.h"
 #include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/page_browser.h"
@@ -10,7 +11,6 @@
 
 #include <QCoreApplication>
 #include <QDir>
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QPointer>
@@ -97,29 +97,27 @@ void BackupActions::fill(QMenu& menu)
         const QString name =
             QStringLiteral("rhexion-%1.rhexion-backup")
                 .arg(workshop_.clock()().toLocalTime().date().toString(Qt::ISODate));
-        const QString path =
-            QFileDialog::getSaveFileName(window_, tr("Keep a backup"), name, kinds);
+        const QString path = files::toSave(window_, tr("Keep a backup"), name, kinds);
         if (!path.isEmpty())
             keepIn(path);
     });
     menu.addAction(tr("&Look at a backup…"), this, [this, kinds] {
-        const QString path = QFileDialog::getOpenFileName(
-            window_, tr("Look at a backup"), workshop_.places().data + QStringLiteral("/copies"),
-            kinds);
+        const QString path =
+            files::toOpen(window_, tr("Look at a backup"),
+                          workshop_.places().data + QStringLiteral("/copies"), kinds);
         if (!path.isEmpty())
             if (BackupWindow* window = lookAt(path))
                 window->show();
     });
     const QString settings = tr("Settings (*.json)");
     menu.addAction(tr("Settings &to a file…"), this, [this, settings] {
-        const QString path = QFileDialog::getSaveFileName(
-            window_, tr("Settings to a file"), QStringLiteral("rhexion-settings.json"), settings);
+        const QString path = files::toSave(window_, tr("Settings to a file"),
+                                           QStringLiteral("rhexion-settings.json"), settings);
         if (!path.isEmpty())
             keepSettings(path);
     });
     menu.addAction(tr("Settings &from a file…"), this, [this, settings] {
-        const QString path =
-            QFileDialog::getOpenFileName(window_, tr("Settings from a file"), {}, settings);
+        const QString path = files::toOpen(window_, tr("Settings from a file"), {}, settings);
         if (!path.isEmpty())
             takeSettings(path);
     });

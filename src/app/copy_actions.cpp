@@ -1,6 +1,7 @@
 #include "app/copy_actions.h"
 
 #include "app/bench/accounts_view.h"
+#include "app/files/file_choice.h"
 #include "app/theme/theme.h"
 #include "storage/whole_file.h"
 #include "words/refusal_words.h"
@@ -8,7 +9,6 @@
 #include <QApplication>
 #include <QBuffer>
 #include <QClipboard>
-#include <QFileDialog>
 #include <QMenu>
 #include <QMimeData>
 #include <QPainter>
@@ -113,9 +113,8 @@ void CopyActions::copyPicture()
 
 void CopyActions::savePictureAs()
 {
-    const QString path =
-        QFileDialog::getSaveFileName(&window_, tr("Accounts as a picture"), {},
-                                     tr("Drawing that scales (*.svg);;Picture in dots (*.png)"));
+    const QString path = files::toSave(&window_, tr("Accounts as a picture"), {},
+                                       tr("Drawing that scales (*.svg);;Picture in dots (*.png)"));
     if (!path.isEmpty())
         savePicture(path);
 }

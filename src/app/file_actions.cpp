@@ -1,12 +1,12 @@
 #include "app/file_actions.h"
 
+#include "app/files/file_choice.h"
 #include "document/formula_document.h"
 #include "storage/json_cursor.h"
 #include "words/plain_text.h"
 #include "words/refusal_words.h"
 
 #include <QDir>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QMenu>
 #include <QMessageBox>
@@ -118,8 +118,8 @@ void FileActions::open()
 {
     if (!mayLeave())
         return;
-    const QString path = QFileDialog::getOpenFileName(&window_, tr("Open a formula"), folder_,
-                                                      tr("Rhexion formulas (*.rhexion *.json)"));
+    const QString path = files::toOpen(&window_, tr("Open a formula"), folder_,
+                                       tr("Rhexion formulas (*.rhexion *.json)"));
     if (!path.isEmpty())
         openPath(path);
 }
@@ -154,14 +154,12 @@ bool FileActions::saveAs()
     name.replace(QLatin1Char('/'), QLatin1Char('-'));
     if (name.isEmpty())
         name = tr("formula");
-    QFileDialog dialog(&window_, tr("Save the formula"), folder_,
-                       tr("Rhexion formulas (*.rhexion)"));
-    dialog.setAcceptMode(QFileDialog::AcceptSave);
-    dialog.setDefaultSuffix(QStringLiteral("rhexion"));
-    dialog.selectFile(name + QStringLiteral(".rhexion"));
-    if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty())
-        return false;
-    return saveTo(dialog.selectedFiles().first());
+    const QString path =
+        files::toSave(&window_, tr("Save the formula"),
+                      QStringLiteral("%1/%2.rhexion")
+                          .arg(folder_.isEmpty() ? QStringLiteral(".") : folder_, name),
+                      tr("Rhexion formulas (*.rhexion)"));
+    return !path.isEmpty() && saveTo(path);
 }
 
 bool FileActions::saveTo(const QString& path)

@@ -2,6 +2,7 @@
 #include "app/devices/devices_window.h"
 #include "app/devices/pouring_hand.h"
 #include "app/file_actions.h"
+#include "app/files/file_choice.h"
 #include "app/main_window.h"
 #include "app/make/day_plan_page.h"
 #include "app/make/make_page.h"
@@ -12,8 +13,6 @@
 #include "sheet/day_sheet.h"
 #include "storage/formula_json.h"
 #include "words/refusal_words.h"
-
-#include <QFileDialog>
 
 namespace rhexion {
 
@@ -50,8 +49,8 @@ void MainWindow::wireDay()
         rehearsal().raise();
     });
     connect(&day, &DayPlanPage::secondWanted, this, [this] {
-        const QString path = QFileDialog::getOpenFileName(
-            this, tr("A second batch on the same bench"), {}, tr("Formulas (*.rhexion)"));
+        const QString path = files::toOpen(this, tr("A second batch on the same bench"), {},
+                                           tr("Formulas (*.rhexion)"));
         if (path.isEmpty())
             return;
         const auto read = readFormulaFile(path);

@@ -1,11 +1,11 @@
 #include "app/sheet_actions.h"
 
+#include "app/files/file_choice.h"
 #include "app/print_preview.h"
 #include "document/formula_document.h"
 #include "sheet/batch_sheet.h"
 #include "words/refusal_words.h"
 
-#include <QFileDialog>
 #include <QMenu>
 #include <QPrintDialog>
 #include <QPrinter>
@@ -64,8 +64,7 @@ bool SheetActions::write(const QString& path)
 
 void SheetActions::save()
 {
-    const QString path =
-        QFileDialog::getSaveFileName(&window_, tr("Batch sheet as PDF"), {}, tr("PDF (*.pdf)"));
+    const QString path = files::toSave(&window_, tr("Batch sheet as PDF"), {}, tr("PDF (*.pdf)"));
     if (!path.isEmpty())
         write(path);
 }

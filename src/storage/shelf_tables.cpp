@@ -348,7 +348,8 @@ std::variant<Rows, FileFault> read(const QSqlDatabase& db)
                                 : std::nullopt;
         // A figure that cannot be is told by its lot, not left out silently.
         if (!r || !range) {
-            const QString lot = QStringLiteral("lot %1").arg(query.value(0).toString());
+            const QString lot = QStringLiteral("lot %1").arg(r ? QString::fromStdString(r->lot.name)
+                                                               : query.value(0).toString());
             out.aside.push_back(
                 {lot, {FileFault::Code::OutOfRange, lot, QString::fromStdString(code)}, false});
             continue;
@@ -366,7 +367,7 @@ std::variant<Rows, FileFault> read(const QSqlDatabase& db)
         if (const auto fault = tooLong(r)) {
             cutToLimits(r);
             out.aside.push_back(
-                {QStringLiteral("lot %1").arg(QString::fromStdString(r.lot.id)), *fault, false});
+                {QStringLiteral("lot %1").arg(QString::fromStdString(r.lot.name)), *fault, false});
         }
     return out;
 }

@@ -418,6 +418,11 @@ void TestAfterCases::unknownPriceIsNeverNothing()
 
 void TestAfterCases::whatAJarHolds()
 {
+    // Neither without a week of use nor with no time to wait for is there an answer.
+    const std::vector<double> none;
+    const std::vector<double> some{40.0, 60.0};
+    for (const auto& result : {reorderPoint(none, 2.0), reorderPoint(some, -1.0)})
+        QCOMPARE(int(std::get<Cannot>(result).code), int(CannotCode::NoHistory));
     const std::vector<DrawnAt> draws{{100, 40.0}, {200, 60.0}, {300, 500.0}};
     QCOMPARE(*jarNow(1000.0, 150, 2000.0, draws).grams, 440.0); // what was drawn before counts not
     QCOMPARE(*jarNow(1000.0, 200, {}, draws).grams, 440.0);

@@ -191,6 +191,12 @@ const std::vector<Edge>& edges()
              m->density = figure(x);
              add(f, m, {1, AmountUnit::FluidOunce}, Vessel::Trace);
          }},
+        {"a fluid ounce that weighs 0.95", C::FluidOunce, 0.95 * 28.349523 / 29.5735, false,
+         [](Formula& f, double x) {
+             auto m = std::make_shared<Material>(*thing(K::Liquid, {}, 0.5));
+             m->density = figure(x);
+             add(f, m, {1, AmountUnit::FluidOunce}, Vessel::Trace);
+         }},
         {"a total 1 % off", C::TotalIsNotTheSum, 1000 / 0.99, true,
          [](Formula& f, double x) { f.oilsTotal = Mass::grams(x); }, 0.005},
         {"a jug at 45 C", C::FahrenheitForCelsius, 45, true,

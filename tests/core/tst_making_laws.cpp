@@ -51,6 +51,51 @@ Formula plain()
 class TestMakingLaws : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    // The same grams of either salt of citric acid: as much citrate as their molar masses say
+    // (C6H5Na3O7 258.07, C6H5K3O7 306.39, by IUPAC's atomic masses, from memory).
+    void saltsOfLigands()
+    {
+        const auto citrate = [&](const Formula& f, const char* id) {
+            Formula with = f;
+            for (Line& line : with.lines)
+                if (line.material->isOil()) {
+                    auto oil = std::make_shared<Material>(*line.material);
+                    oil->fattyAcids = {{FattyAcid::Oleic, figure(0.7)},
+                                       {FattyAcid::Palmitic, figure(0.3)}};
+                    line.material = oil;
+                }
+            auto salt = material(id, MaterialKind::Salt);
+            salt->part(Part::OtherSalts) = figure(1.0);
+            Line line;
+            line.id = with.newId();
+            line.material = salt;
+            line.vessel = Vessel::Trace;
+            line.amount = {30.0, AmountUnit::Gram};
+            with.lines.push_back(line);
+            const auto reckoned = reckon(with);
+            const auto* r = std::get_if<Reckoning>(&reckoned);
+            const auto result =
+                r ? waterPicture(with, *r, WashWater{}) : OrCannot<WaterPicture>(Cannot{});
+            if (const auto* picture = std::get_if<WaterPicture>(&result))
+                for (const LigandInBar& l : picture->ligands)
+                    if (l.ligand == Ligand::Citrate)
+                        return l.share;
+            return 0.0;
+        };
+        int compared = 0;
+        for (const auto& [f, r] : many(9, 40)) {
+            const double potassium = citrate(f, "potassium-citrate");
+            const double sodium = citrate(f, "sodium-citrate");
+            const bool others = std::ranges::any_of(
+                f.lines, [](const Line& l) { return !l.material->acids.empty(); });
+            if (others || potassium <= 0.0)
+                continue;
+            ++compared;
+            QVERIFY(near(potassium / sodium, 258.07 / 306.39, 1e-4));
+        }
+        QVERIFY(compared > 2);
+    }
+
     void moulds()
     {
         int withMoulds = 0;

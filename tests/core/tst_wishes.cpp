@@ -109,6 +109,26 @@ private Q_SLOTS:
             QTest::newRow(qPrintable(v.toObject()["id"].toString())) << v.toObject();
         QCOMPARE(int(problems().size()), 12);
     }
+    // A share lies below all of it, a strength above nothing too.
+    void boundsOfShares()
+    {
+        Problem p = problemOf(problems()[0].toObject());
+        for (const auto& [kind, bound, good] : {std::tuple(WishKind::Superfat, 0.99, true),
+                                                {WishKind::Superfat, 1.02, false},
+                                                {WishKind::Superfat, -0.99, true},
+                                                {WishKind::Superfat, -1.02, false},
+                                                {WishKind::Strength, 0.99, true},
+                                                {WishKind::Strength, 1.02, false},
+                                                {WishKind::Strength, -0.01, false}}) {
+            Wish wish;
+            wish.kind = kind;
+            wish.high = bound;
+            p.problem.wishes = {wish};
+            const WishResult result = fulfil(p.problem, solveWithGlpk);
+            QCOMPARE(!std::holds_alternative<Cannot>(result), good);
+        }
+    }
+
     void answers()
     {
         QFETCH(QJsonObject, json);

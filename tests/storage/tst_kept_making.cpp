@@ -233,6 +233,8 @@ private Q_SLOTS:
             heat::ForecastOptions options;
             options.coarse = true;
             options.hours = 12.0;
+            options.learnt.mould.rate = dice.between(0.8, 1.2);
+            options.learnt.mould.loss = dice.between(0.8, 1.2);
             const auto forecast = heat::forecastHeat(f, *r, f.heat.value_or(HeatPlan{}), options);
             std::vector<ReadingAt> readings;
             std::int64_t at = 1'000'000'000;

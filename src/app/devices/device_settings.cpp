@@ -1,5 +1,7 @@
 #include "app/devices/device_settings.h"
 
+#include "core/heat/day_heat.h"
+
 #include <QSettings>
 
 #include <algorithm>

@@ -1,5 +1,6 @@
 #include "app/formulating/compare_panel.h"
 
+#include "app/files/file_choice.h"
 #include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
@@ -12,7 +13,6 @@
 #include "words/refusal_words.h"
 
 #include <QComboBox>
-#include <QFileDialog>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QPushButton>
@@ -119,8 +119,8 @@ void ComparePanel::pin(const Formula& formula, const QString& name)
 
 void ComparePanel::openOther()
 {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Compare with a formula"), QString(),
-                                                      tr("Formulas (*.rhexion)"));
+    const QString path =
+        files::toOpen(this, tr("Compare with a formula"), QString(), tr("Formulas (*.rhexion)"));
     if (path.isEmpty())
         return;
     auto read = readFormulaFile(path);

@@ -1,5 +1,6 @@
 #include "app/formulating/recipe_window.h"
 
+#include "app/files/file_choice.h"
 #include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
@@ -15,7 +16,6 @@
 #include "words/search_words.h"
 
 #include <QFile>
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QPlainTextEdit>
@@ -99,8 +99,8 @@ RecipeWindow::RecipeWindow(Stock& stock, std::function<Formula()> start, QWidget
     connect(size_, &NumberField::entered, this, &RecipeWindow::readNow);
     connect(open_, &QPushButton::clicked, this, &RecipeWindow::make);
     connect(fromFile, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getOpenFileName(
-            this, tr("Open a recipe"), QString(), tr("Texts (*.txt *.md *.csv);;All files (*)"));
+        const QString path = files::toOpen(this, tr("Open a recipe"), QString(),
+                                           tr("Texts (*.txt *.md *.csv);;All files (*)"));
         if (!path.isEmpty())
             openFile(path);
     });

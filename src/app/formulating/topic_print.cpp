@@ -1,10 +1,10 @@
 #include "app/formulating/topic_print.h"
 
+#include "app/files/file_choice.h"
 #include "app/print_preview.h"
 #include "sheet/facts_sheet.h"
 
 #include <QCoreApplication>
-#include <QFileDialog>
 
 namespace rhexion {
 
@@ -26,8 +26,8 @@ void printFacts(QWidget& window, const words::FactPage& page, const QString& for
 std::optional<FileFault> saveFacts(QWidget& window, const words::FactPage& page,
                                    const QString& formulaName, const Habits& habits)
 {
-    const QString path = QFileDialog::getSaveFileName(&window, TopicPrint::tr("Keep as PDF"), {},
-                                                      TopicPrint::tr("PDF (*.pdf)"));
+    const QString path =
+        files::toSave(&window, TopicPrint::tr("Keep as PDF"), {}, TopicPrint::tr("PDF (*.pdf)"));
     if (path.isEmpty())
         return std::nullopt;
     return writeFactsPdf(path, page, formulaName, habits);

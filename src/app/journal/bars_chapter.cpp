@@ -1,5 +1,6 @@
 #include "app/journal/bars_chapter.h"
 
+#include "app/files/file_choice.h"
 #include "app/help.h"
 #include "app/print_preview.h"
 #include "app/theme/theme.h"
@@ -17,7 +18,6 @@
 #include "words/plain_text.h"
 #include "words/refusal_words.h"
 
-#include <QFileDialog>
 #include <QPageSize>
 #include <QPushButton>
 #include <QUrl>
@@ -178,8 +178,8 @@ void BarsChapter::printLabels()
 
 void BarsChapter::saveLabels()
 {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Labels as PDF"), tr("labels.pdf"),
-                                                      tr("PDF (*.pdf)"));
+    const QString path =
+        files::toSave(this, tr("Labels as PDF"), tr("labels.pdf"), tr("PDF (*.pdf)"));
     if (path.isEmpty())
         return;
     const LabelJob job = labelJob();

@@ -1,5 +1,6 @@
 #include "app/journal/batch_view.h"
 
+#include "app/files/file_choice.h"
 #include "app/formulating/topic_print.h"
 #include "app/journal/bars_chapter.h"
 #include "app/journal/cure_chapter.h"
@@ -19,7 +20,6 @@
 
 #include <QButtonGroup>
 #include <QDesktopServices>
-#include <QFileDialog>
 #include <QInputDialog>
 #include <QPushButton>
 #include <QStackedWidget>
@@ -97,8 +97,8 @@ BatchView::BatchView(std::function<QDateTime()> clock, Stock& stock, OwnFittings
     });
     connect(form_, &AfterForm::said, this, &BatchView::noted);
     connect(form_, &AfterForm::photosWanted, this, [this](PhotoOf of, std::int64_t on) {
-        takePhotos(QFileDialog::getOpenFileNames(this, tr("Photographs of this batch"), {},
-                                                 tr("Photographs (*.jpg *.jpeg *.png *.webp)")),
+        takePhotos(files::manyToOpen(this, tr("Photographs of this batch"),
+                                     tr("Photographs (*.jpg *.jpeg *.png *.webp)")),
                    of, on);
     });
     connect(tests_, &TestChapter::tested, this, [this](const AlkaliTested& test) {
@@ -356,8 +356,7 @@ void BatchView::savePdf()
 {
     if (!batch_)
         return;
-    const QString path =
-        QFileDialog::getSaveFileName(this, tr("Record for an assessor"), {}, tr("PDF (*.pdf)"));
+    const QString path = files::toSave(this, tr("Record for an assessor"), {}, tr("PDF (*.pdf)"));
     if (path.isEmpty())
         return;
     const auto fault = writeRecord(path);

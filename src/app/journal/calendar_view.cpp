@@ -1,5 +1,6 @@
 #include "app/journal/calendar_view.h"
 
+#include "app/files/file_choice.h"
 #include "app/help.h"
 #include "app/journal/month_view.h"
 #include "app/theme/theme.h"
@@ -11,7 +12,6 @@
 #include "words/refusal_words.h"
 
 #include <QCheckBox>
-#include <QFileDialog>
 #include <QPushButton>
 #include <QUrl>
 #include <QVBoxLayout>
@@ -45,8 +45,8 @@ CalendarView::CalendarView(std::function<QDateTime()> clock, QWidget* parent)
     connect(next, &QPushButton::clicked, this, [this] { step(1); });
     connect(today, &QPushButton::clicked, this, [this] { step(0); });
     connect(out, &QPushButton::clicked, this, [this] {
-        const QString path = QFileDialog::getSaveFileName(this, tr("Take it to another calendar"),
-                                                          tr("soap.ics"), tr("iCalendar (*.ics)"));
+        const QString path = files::toSave(this, tr("Take it to another calendar"), tr("soap.ics"),
+                                           tr("iCalendar (*.ics)"));
         if (path.isEmpty())
             return;
         const auto fault = writeCalendar(path);

@@ -2,6 +2,7 @@
 
 #include "app/devices/pouring_hand.h"
 #include "app/devices/standin_scale.h"
+#include "app/files/file_choice.h"
 #include "app/help.h"
 #include "app/make/finger.h"
 #include "app/make/make_page.h"
@@ -16,7 +17,6 @@
 #include "words/mishap_words.h"
 #include "words/refusal_words.h"
 
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QListWidget>
 #include <QPushButton>
@@ -171,8 +171,7 @@ void RehearsalWindow::setScript(const MishapScript& script)
 
 void RehearsalWindow::openScript()
 {
-    const QString path =
-        QFileDialog::getOpenFileName(this, tr("A script of mishaps"), {}, tr("Scripts (*.json)"));
+    const QString path = files::toOpen(this, tr("A script of mishaps"), {}, tr("Scripts (*.json)"));
     if (path.isEmpty())
         return;
     const auto read = readMishapFile(path);

@@ -1,5 +1,6 @@
 #include "app/shelf/shelf_page.h"
 
+#include "app/files/file_choice.h"
 #include "app/help.h"
 #include "app/shelf/import_panel.h"
 #include "app/shelf/lot_editor.h"
@@ -14,7 +15,6 @@
 #include "words/record_words.h"
 #include "words/refusal_words.h"
 
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QStackedWidget>
@@ -402,17 +402,16 @@ bool ShelfPage::exportTo(const QString& path)
 
 void ShelfPage::askImport()
 {
-    const QString path =
-        QFileDialog::getOpenFileName(this, tr("Bring in own materials"), {},
-                                     tr("Tables and materials (*.csv *.tsv *.txt *.json)"));
+    const QString path = files::toOpen(this, tr("Bring in own materials"), {},
+                                       tr("Tables and materials (*.csv *.tsv *.txt *.json)"));
     if (!path.isEmpty())
         importFile(path);
 }
 
 void ShelfPage::askExport()
 {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Write out own materials"), {},
-                                                      tr("CSV (*.csv);;JSON (*.json)"));
+    const QString path =
+        files::toSave(this, tr("Write out own materials"), {}, tr("CSV (*.csv);;JSON (*.json)"));
     if (!path.isEmpty())
         exportTo(path);
 }

@@ -56,7 +56,8 @@ bool PageBrowser::viewportEvent(QEvent* event)
     }
     QString html;
     for (const QString& line : said.split(QLatin1Char('\n')))
-        html += QStringLiteral("<p>%1</p>").arg(line.toHtmlEscaped());
+        html += (html.isEmpty() ? QStringLiteral("<p><b>%1</b></p>") : QStringLiteral("<p>%1</p>"))
+                    .arg(line.toHtmlEscaped());
     QWhatsThis::showText(help->globalPos(), html, viewport());
     return true;
 }
