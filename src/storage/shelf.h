@@ -43,7 +43,7 @@ struct LotRecord {
 
 // A row that cannot be read: set aside, named, and left in the file as it is.
 struct SetAside {
-    QString what; // id of the material, or "lot 3"
+    QString what; // id of the material, or "lot NAME"
     FileFault fault;
     bool material = true; // a material can be mended by cutting what is too long
 };

@@ -1,6 +1,5 @@
 #include "app/widgets/page_browser.h"
 
-#include "app/help.h"
 #include "pages/facts_page.h"
 #include "words/what_is.h"
 
