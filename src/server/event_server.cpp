@@ -80,6 +80,17 @@ QStringList eventTable(const QString& table)
                            " data text NOT NULL CHECK (length(data) <= %2))")
                 .arg(table)
                 .arg(longestData),
+            QStringLiteral("ALTER TABLE %1 ADD COLUMN IF NOT EXISTS chain text NOT NULL DEFAULT ''")
+                .arg(table),
+            // Of each event and all before it, so that a bench sees a server that is not the one
+            // it knew. Events are appended by one at a time.
+            QStringLiteral("CREATE OR REPLACE FUNCTION %1_chains() RETURNS trigger AS $$ BEGIN"
+                           " NEW.chain := md5(coalesce((SELECT chain FROM %1 ORDER BY place DESC"
+                           " LIMIT 1), '') || NEW.id); RETURN NEW; END $$ LANGUAGE plpgsql")
+                .arg(table),
+            QStringLiteral("CREATE OR REPLACE TRIGGER event_chains BEFORE INSERT ON %1"
+                           " FOR EACH ROW EXECUTE FUNCTION %1_chains()")
+                .arg(table),
             QStringLiteral("CREATE OR REPLACE TRIGGER event_stays BEFORE UPDATE OR DELETE ON"
                            " %1 FOR EACH STATEMENT EXECUTE FUNCTION rhexion.stays()")
                 .arg(table),
@@ -254,7 +265,7 @@ std::variant<QList<PlacedEvent>, FileFault> EventServer::read(Of of, const QStri
 {
     QSqlQuery query(database());
     query.setForwardOnly(true);
-    const QString sql = QStringLiteral("SELECT place, %1 FROM %2 %3")
+    const QString sql = QStringLiteral("SELECT place, %1, chain FROM %2 %3")
                             .arg(QLatin1String(event_table::columns), tableOf(of), which);
     if (auto fault = run(query, qPrintable(sql), values))
         return *std::move(fault);
@@ -266,11 +277,22 @@ std::variant<QList<PlacedEvent>, FileFault> EventServer::read(Of of, const QStri
                      query.value(3).toString(), query.value(4).toLongLong(),
                      query.value(5).toInt(),    query.value(6).toString(),
                      query.value(7).toString()};
+        one.chain = query.value(8).toString();
         if (one.event.data.size() > longestData)
             return FileFault{Code::TooLarge, one.event.id, {}};
         out.append(std::move(one));
     }
     return out;
+}
+
+std::variant<bool, FileFault> EventServer::has(Of of, const LastPlaced& last) const
+{
+    QSqlQuery query(database());
+    const QString sql =
+        QStringLiteral("SELECT 1 FROM %1 WHERE place = ? AND chain = ?").arg(tableOf(of));
+    if (auto fault = run(query, qPrintable(sql), {last.place, last.chain}))
+        return *std::move(fault);
+    return query.next();
 }
 
 std::variant<QList<PlacedEvent>, FileFault> EventServer::after(Of of, qint64 place, int most)
@@ -295,10 +317,10 @@ std::variant<Exchanged, FileFault> exchange(EventStore& store, EventServer& serv
     Exchanged out;
     const auto fetch = [&]() -> std::optional<FileFault> {
         for (;;) {
-            const auto last = store.lastPlace();
+            const auto last = store.last();
             if (const auto* fault = std::get_if<FileFault>(&last))
                 return *fault;
-            auto read = server.after(store.carries(), std::get<qint64>(last), atOnce);
+            auto read = server.after(store.carries(), std::get<LastPlaced>(last).place, atOnce);
             if (auto* fault = std::get_if<FileFault>(&read))
                 return *std::move(fault);
             const auto& events = std::get<QList<PlacedEvent>>(read);
@@ -310,6 +332,18 @@ std::variant<Exchanged, FileFault> exchange(EventStore& store, EventServer& serv
                 out.fetched += one.event.bench == store.bench() ? 0 : 1;
         }
     };
+    const auto last = store.last();
+    if (const auto* fault = std::get_if<FileFault>(&last))
+        return *fault;
+    if (!std::get<LastPlaced>(last).chain.isEmpty()) {
+        const auto same = server.has(store.carries(), std::get<LastPlaced>(last));
+        if (const auto* fault = std::get_if<FileFault>(&same))
+            return *fault;
+        // All of here goes there again: what is there already is not written twice.
+        if (!std::get<bool>(same))
+            if (auto fault = store.forgetPlaces())
+                return *std::move(fault);
+    }
     if (auto fault = fetch())
         return *std::move(fault);
     for (QString before;;) {

@@ -46,6 +46,9 @@ public:
     // Tells of what any bench appends, as long as this is open; the thread needs its loop of
     // events.
     void listen(QObject* hearer, const std::function<void()>& told);
+    // Whether all up to that place is here as it was. It is not on another server, nor on one that
+    // was set back to an older backup.
+    std::variant<bool, FileFault> has(Of of, const LastPlaced& last) const;
     // Behind that place, in order.
     std::variant<QList<PlacedEvent>, FileFault> after(Of of, qint64 place, int most);
 

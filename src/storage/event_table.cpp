@@ -37,18 +37,38 @@ std::variant<int, FileFault> unsentCount(const QSqlDatabase& db, const QString& 
     return query.next() ? query.value(0).toInt() : 0;
 }
 
-std::variant<qint64, FileFault> lastPlace(const QSqlDatabase& db)
+std::variant<LastPlaced, FileFault> last(const QSqlDatabase& db)
 {
     QSqlQuery query(db);
     if (auto fault = SqliteFile::run(query, "SELECT max(place) FROM passed", {}))
         return *std::move(fault);
-    return query.next() ? query.value(0).toLongLong() : 0;
+    LastPlaced out{query.next() ? query.value(0).toLongLong() : 0, {}};
+    query.finish();
+    if (auto fault = SqliteFile::run(query, metTable, {}))
+        return *std::move(fault);
+    if (auto fault = SqliteFile::run(query, "SELECT chain FROM met WHERE place = ?", {out.place}))
+        return *std::move(fault);
+    if (query.next())
+        out.chain = query.value(0).toString();
+    return out;
+}
+
+std::optional<FileFault> forgetPlaces(const QSqlDatabase& db)
+{
+    QSqlQuery query(db);
+    return SqliteFile::run(query, "DELETE FROM passed", {});
 }
 
 namespace {
 
 constexpr auto insertion = "INSERT INTO event (id, batch, bench, at, zone, kind, data)"
                            " VALUES (?, ?, ?, ?, ?, ?, ?)";
+
+// A text that is null is NULL to the driver; an empty one is not.
+QString whole(const QString& text)
+{
+    return text.isNull() ? QStringLiteral("") : text;
+}
 
 QVariantList valuesOf(const RawEvent& e)
 {
@@ -102,7 +122,13 @@ std::optional<FileFault> takeOver(const QSqlDatabase& db, const QList<PlacedEven
             moved.append(one.event.batch);
         }
     }
-    return std::nullopt;
+    if (events.isEmpty())
+        return std::nullopt;
+    QSqlQuery query(db);
+    if (auto fault = SqliteFile::run(query, metTable, {}))
+        return fault;
+    return SqliteFile::run(query, "INSERT OR REPLACE INTO met (one, place, chain) VALUES (1, ?, ?)",
+                           {events.last().place, whole(events.last().chain)});
 }
 
 qint64 changesByOthers(const QSqlDatabase& db)

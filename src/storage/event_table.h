@@ -26,6 +26,12 @@ struct RawEvent {
 struct PlacedEvent {
     RawEvent event;
     qint64 place = 0; // in the order that all benches share
+    QString chain;    // of it and all before it, as the server says
+};
+
+struct LastPlaced {
+    qint64 place = 0; // 0: none
+    QString chain;    // empty: not known, from a server that said none
 };
 
 // What a courier carries from and to: the events of one file.
@@ -41,8 +47,10 @@ public:
     // Events of this bench that have no place on the server yet, in their order.
     virtual Result<QList<RawEvent>> unsent(int most) const = 0;
     virtual Result<int> unsentCount(int most) const = 0;
-    // The last place that is known here; 0: none.
-    virtual Result<qint64> lastPlace() const = 0;
+    // The last place that is known here.
+    virtual Result<LastPlaced> last() const = 0;
+    // No place is known here any more: another server, or one that was set back.
+    virtual std::optional<FileFault> forgetPlaces() = 0;
     // What the server holds, by place: others' events are taken in as they are, and own ones get
     // their place. What they are about is folded anew in the order of places, what has none yet
     // coming last; so every bench comes to the same.
@@ -63,7 +71,11 @@ inline constexpr auto passedTable = "CREATE TABLE IF NOT EXISTS passed (event TE
 std::variant<QList<RawEvent>, FileFault> unsent(const QSqlDatabase& db, const QString& bench,
                                                 int most);
 std::variant<int, FileFault> unsentCount(const QSqlDatabase& db, const QString& bench, int most);
-std::variant<qint64, FileFault> lastPlace(const QSqlDatabase& db);
+std::variant<LastPlaced, FileFault> last(const QSqlDatabase& db);
+std::optional<FileFault> forgetPlaces(const QSqlDatabase& db);
+// One row: how far this file has met the server. Not of a version: an older program does without.
+inline constexpr auto metTable = "CREATE TABLE IF NOT EXISTS met (one INTEGER PRIMARY KEY CHECK"
+                                 " (one = 1), place INTEGER NOT NULL, chain TEXT NOT NULL)";
 std::optional<FileFault> insert(const QSqlDatabase& db, const RawEvent& event);
 // Within a transaction that is open. moved: what the events are about, once each.
 std::optional<FileFault> takeOver(const QSqlDatabase& db, const QList<PlacedEvent>& events,

@@ -47,9 +47,14 @@ EventStore::Result<int> ShelfExchange::unsentCount(int most) const
     return event_table::unsentCount(shelf_.database(), QStringLiteral(""), most);
 }
 
-EventStore::Result<qint64> ShelfExchange::lastPlace() const
+EventStore::Result<LastPlaced> ShelfExchange::last() const
 {
-    return event_table::lastPlace(shelf_.database());
+    return event_table::last(shelf_.database());
+}
+
+std::optional<FileFault> ShelfExchange::forgetPlaces()
+{
+    return event_table::forgetPlaces(shelf_.database());
 }
 
 std::optional<FileFault> ShelfExchange::takeOver(const QList<PlacedEvent>& events)

@@ -16,7 +16,8 @@ public:
     QString bench() const override { return bench_; }
     Result<QList<RawEvent>> unsent(int most) const override;
     Result<int> unsentCount(int most) const override;
-    Result<qint64> lastPlace() const override;
+    Result<LastPlaced> last() const override;
+    std::optional<FileFault> forgetPlaces() override;
     std::optional<FileFault> takeOver(const QList<PlacedEvent>& events) override;
     qint64 changesByOthers() const override;
 

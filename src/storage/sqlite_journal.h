@@ -57,7 +57,8 @@ public:
     Kind carries() const override { return Kind::Journal; }
     Result<QList<RawEvent>> unsent(int most) const override;
     Result<int> unsentCount(int most) const override;
-    Result<qint64> lastPlace() const override;
+    Result<LastPlaced> last() const override;
+    Done forgetPlaces() override;
     // Without the rules of append().
     Done takeOver(const QList<PlacedEvent>& events) override;
     qint64 changesByOthers() const override;

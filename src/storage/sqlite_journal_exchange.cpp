@@ -46,9 +46,14 @@ QStringList SqliteJournal::othersBehind(qint64 place) const
     return fault ? QStringList() : out;
 }
 
-Journal::Result<qint64> SqliteJournal::lastPlace() const
+Journal::Result<LastPlaced> SqliteJournal::last() const
 {
-    return at(event_table::lastPlace(database()), file_->path());
+    return at(event_table::last(database()), file_->path());
+}
+
+Journal::Done SqliteJournal::forgetPlaces()
+{
+    return placed(event_table::forgetPlaces(database()));
 }
 
 Journal::Done SqliteJournal::takeOver(const QList<PlacedEvent>& events)

@@ -106,13 +106,13 @@ protected:
                     server = std::move(*there);
             }
             if (server) {
-                const auto from = journal.lastPlace();
+                const auto from = journal.last();
                 const auto moved = exchange(journal, *server);
                 if (std::holds_alternative<FileFault>(moved)) {
                     server.reset();
                     ++cut;
                 } else {
-                    for (const QString& id : journal.othersBehind(std::get<qint64>(from)))
+                    for (const QString& id : journal.othersBehind(std::get<LastPlaced>(from).place))
                         seen_.took(id);
                 }
             }

@@ -98,9 +98,10 @@ class TestServer : public QObject {
     }
 
 private Q_SLOTS:
+    void initTestCase() { postgres_ = std::make_unique<Postgres>(); }
     void init()
     {
-        postgres_ = std::make_unique<Postgres>();
+        postgres_->say("DROP SCHEMA IF EXISTS rhexion CASCADE");
         QCOMPARE(codeOf(EventServer::init(postgres_->place())), -1);
     }
 
@@ -326,6 +327,68 @@ private Q_SLOTS:
         QVERIFY(must(server()->after(ofShelf, 0, 9)).isEmpty());
         postgres_->say("UPDATE rhexion.about SET value = '9'");
         QCOMPARE(codeOf(EventServer::init(postgres_->place())), int(FileFault::Code::Newer));
+    }
+
+    // Another server than before, or the same from an older backup: every bench says all of its own
+    // again, and all come to the same.
+    void setBack_data()
+    {
+        QTest::addColumn<QString>("sql");
+        QTest::addColumn<bool>("meanwhile");
+        const QString back = QStringLiteral("ALTER TABLE rhexion.event DISABLE TRIGGER event_stays;"
+                                            "DELETE FROM rhexion.event WHERE place > 12;"
+                                            "ALTER TABLE rhexion.event ENABLE TRIGGER event_stays;"
+                                            "SELECT setval('rhexion.event_place_seq', 12)");
+        QTest::newRow("begun anew") << QString() << false;
+        QTest::newRow("an older backup") << back << false;
+        QTest::newRow("an older backup, and others wrote before") << back << true;
+    }
+    void setBack()
+    {
+        QFETCH(QString, sql);
+        QFETCH(bool, meanwhile);
+        auto one = bench();
+        auto other = bench();
+        auto third = bench();
+        const auto meet = [&] {
+            for (int round = 0; round < 2; ++round)
+                for (SqliteJournal* each : {one.get(), other.get(), third.get()})
+                    must(exchange(*each, *server()));
+        };
+        const std::string batch = begin(*one, 0);
+        meet();
+        const std::string second = begin(*other, 1);
+        meet();
+        for (int i = 0; i < 20; ++i)
+            write(i % 2 ? *one : *other, i % 3 ? batch : second, Noted{"n" + std::to_string(i)});
+        meet();
+        const QStringList before = knows(*one);
+        if (sql.isEmpty()) {
+            postgres_->say("DROP SCHEMA rhexion CASCADE");
+            QCOMPARE(codeOf(EventServer::init(postgres_->place())), -1);
+        } else {
+            postgres_->say(sql);
+        }
+        if (meanwhile) { // a bench that was never there takes the places that were given before
+            auto fourth = bench();
+            begin(*fourth, 2);
+            must(exchange(*fourth, *server()));
+            meet();
+            must(exchange(*fourth, *server()));
+            QCOMPARE(knows(*fourth), knows(*one));
+        }
+        meet();
+        QStringList now = knows(*one);
+        QCOMPARE(knows(*other), now);
+        QCOMPARE(knows(*third), now);
+        if (!meanwhile) {
+            now.sort();
+            QStringList then = before;
+            then.sort();
+            QCOMPARE(now, then); // nothing is lost
+        }
+        QCOMPARE(postgres_->say("SELECT count(*) - count(DISTINCT id) FROM rhexion.event"), "0");
+        QVERIFY(must(one->unsent(9)).isEmpty());
     }
 
     // The connection is cut at every single message to the server, from the first to the last of a

@@ -232,7 +232,7 @@ private Q_SLOTS:
         QCOMPARE(told[2].batch, QStringLiteral("lot:bench.7"));
         // Another's answer about the same jar is about the same jar.
         QVERIFY(!events.takeOver(
-            {{{"x", "lot:bench.7", "other", 1, 0, "lot", R"({"notes":"opened"})"}, 5}}));
+            {{{"x", "lot:bench.7", "other", 1, 0, "lot", R"({"notes":"opened"})"}, 5, {}}}));
         QCOMPARE(shelf->findLot("7")->notes, QStringLiteral("opened"));
         QCOMPARE(shelf->lots().size(), std::size_t(2));
     }
@@ -275,7 +275,7 @@ private Q_SLOTS:
         ShelfExchange events(*shelf, QStringLiteral("bench"));
         const auto said = [&](const QString& id, const QString& of, const QString& what,
                               const QString& text, qint64 place) {
-            return events.takeOver({{{id, of, "other", place, 0, what, text}, place}});
+            return events.takeOver({{{id, of, "other", place, 0, what, text}, place, {}}});
         };
         QVERIFY(!said("1", "lot:j", "lot", R"({"material":"pear-puree","name":"j"})", 1));
         const LotRecord before = *shelf->findLot("j");
