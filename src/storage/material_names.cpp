@@ -16,7 +16,7 @@ namespace rhexion {
 namespace {
 
 constexpr int namesFileVersion = 1;
-constexpr auto folder = ":/names";
+constexpr auto namesFolder = ":/names";
 
 struct Spoken {
     MaterialWords words;
@@ -90,7 +90,7 @@ void speakNames(const QLocale& locale)
     Spoken now;
     now.words = shippedNames(
         QStringLiteral("%1/names_%2.json")
-            .arg(QLatin1String(folder), locale.name().section(QLatin1Char('_'), 0, 0)));
+            .arg(QLatin1String(namesFolder), locale.name().section(QLatin1Char('_'), 0, 0)));
     if (!now.words.byId.isEmpty())
         for (const MaterialPtr& m : Catalogue::shipped().materials())
             if (const auto names = now.words.byId.constFind(QString::fromStdString(m->id));
@@ -154,7 +154,7 @@ QStringList namesInEveryLanguage(const Material& material)
 {
     static const QList<MaterialWords> languages = [] {
         QList<MaterialWords> all;
-        const QDir files{QString::fromLatin1(folder)};
+        const QDir files{QString::fromLatin1(namesFolder)};
         for (const QString& name : files.entryList({QStringLiteral("names_*.json")}))
             all.append(shippedNames(files.filePath(name)));
         return all;
