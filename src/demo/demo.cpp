@@ -3,6 +3,7 @@
 #include "storage/event_json.h"
 #include "storage/formula_json.h"
 #include "storage/json_cursor.h"
+#include "storage/lot_json.h"
 #include "storage/material_file.h"
 
 #include <QDir>
@@ -131,33 +132,6 @@ std::optional<FileFault> fillDemoJournal(Journal& journal)
     return fault;
 }
 
-namespace {
-
-LotRecord readLot(const JsonCursor& at)
-{
-    LotRecord r;
-    r.material = at.text("material", 200).toStdString();
-    r.lot.name = at.text("name", 100).toStdString();
-    r.homeMade = at.flag("homeMade", false);
-    r.got = QDate::fromString(at.text("got", 20), Qt::ISODate);
-    r.bestBefore = QDate::fromString(at.textOr("bestBefore", 20, {}), Qt::ISODate);
-    r.supplier = at.textOr("supplier", 200, {});
-    if (at.has("price"))
-        r.price = at.number("price", 0, 1e6);
-    r.boughtGrams = at.number("bought", 0, 1e6);
-    r.leftGrams = at.number("left", 0, 1e6);
-    for (const JsonCursor& f : at.array("figures", 40)) {
-        const auto range = Interval::of(f.number("low", 0, 1e6), f.number("typical", 0, 1e6),
-                                        f.number("high", 0, 1e6));
-        if (range)
-            r.lot.figures.push_back(
-                {f.text("code", 60).toStdString(), *range, f.text("source", 200).toStdString()});
-    }
-    return r;
-}
-
-} // namespace
-
 std::optional<FileFault> fillDemoShelf(Shelf& shelf)
 {
     if (!shelf.materials().empty() || !shelf.lots().empty())
@@ -174,16 +148,15 @@ std::optional<FileFault> fillDemoShelf(Shelf& shelf)
                                     QStringLiteral("rhexion-demo-lots"), 1, 1);
     if (json.fault)
         return json.fault;
-    std::optional<FileFault> fault;
-    for (const JsonCursor& at : JsonCursor(json.root, {}, fault).array("lots", 40)) {
-        const LotRecord lot = readLot(at);
-        if (fault)
+    for (const QJsonValue& said : json.root.value(QLatin1String("lots")).toArray()) {
+        LotRecord lot;
+        if (auto fault = applyLotChanges(lot, said.toObject()))
             return fault;
         const auto kept = shelf.keepLot(lot);
         if (const auto* bad = std::get_if<FileFault>(&kept))
             return *bad;
     }
-    return fault;
+    return std::nullopt;
 }
 
 Fittings demoFittings()

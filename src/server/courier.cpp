@@ -17,8 +17,8 @@ constexpr int mostCounted = 100'000;
 bool isRefusal(const FileFault& fault)
 {
     using C = FileFault::Code;
-    return fault.code == C::ReadOnly || fault.code == C::Newer || fault.code == C::NotOurs ||
-           fault.code == C::Damaged || fault.code == C::OutOfRange;
+    return fault.code == C::ReadOnly || fault.code == C::Newer || fault.code == C::Older ||
+           fault.code == C::NotOurs || fault.code == C::Damaged || fault.code == C::OutOfRange;
 }
 
 } // namespace
@@ -40,12 +40,18 @@ void CourierRounds::begin()
     look();
 }
 
+std::vector<EventStore*> CourierRounds::stores() const
+{
+    if (!shelfEvents_)
+        return {};
+    return {journal_.get(), shelfEvents_.get()};
+}
+
 int CourierRounds::waiting() const
 {
     int out = 0;
-    for (const EventStore* store : {static_cast<const EventStore*>(journal_.get()),
-                                    static_cast<const EventStore*>(shelfEvents_.get())}) {
-        const auto own = store ? store->unsentCount(mostCounted) : Journal::Result<int>(0);
+    for (const EventStore* store : stores()) {
+        const auto own = store->unsentCount(mostCounted);
         const int* count = std::get_if<int>(&own);
         out += count ? *count : 0;
     }
@@ -54,8 +60,10 @@ int CourierRounds::waiting() const
 
 qint64 CourierRounds::version() const
 {
-    // Each only counts up.
-    return journal_->changesByOthers() + shelfEvents_->changesByOthers();
+    qint64 out = 0; // each only counts up
+    for (const EventStore* store : stores())
+        out += store->changesByOthers();
+    return out;
 }
 
 void CourierRounds::lost(const FileFault& fault)
@@ -85,23 +93,23 @@ bool CourierRounds::round()
 {
     if (!toServer())
         return false;
-    int fetched[2] = {};
-    std::size_t which = 0;
-    for (EventStore* store :
-         {static_cast<EventStore*>(journal_.get()), static_cast<EventStore*>(shelfEvents_.get())}) {
+    int all = 0;
+    int ofShelf = 0;
+    for (EventStore* store : stores()) {
         const auto moved = exchange(*store, *server_);
         if (const auto* fault = std::get_if<FileFault>(&moved)) {
             lost(*fault);
             return false;
         }
-        fetched[which++] = std::get<Exchanged>(moved).fetched;
+        const int fetched = std::get<Exchanged>(moved).fetched;
+        all += fetched;
+        ofShelf += store->carries() == EventStore::Kind::Shelf ? fetched : 0;
     }
     pause_ = 0;
     since_.restart();
-    const int all = fetched[0] + fetched[1];
     if (state_ != State::InStep || all > 0) {
         state_ = State::InStep;
-        Q_EMIT news({state_, std::nullopt, 0, all, fetched[1]});
+        Q_EMIT news({state_, std::nullopt, 0, all, ofShelf});
     }
     return true;
 }

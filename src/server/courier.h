@@ -11,6 +11,8 @@
 #include <QThread>
 #include <QTimer>
 
+#include <vector>
+
 namespace rhexion {
 
 struct CourierNews {
@@ -45,7 +47,8 @@ private:
     bool toServer(); // a connection, if there is none
     void lost(const FileFault& fault);
     bool openFiles();
-    qint64 version() const; // of both files
+    std::vector<EventStore*> stores() const; // none until they are open
+    qint64 version() const;                  // of both files
     int waiting() const;
 
     ServerPlace place_;

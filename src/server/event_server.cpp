@@ -1,6 +1,8 @@
 #include "server/event_server.h"
 
-#include "server/server_journal.h"
+#include "server/server_schema.h"
+#include "storage/journal.h"
+#include "storage/raw_event.h"
 #include "storage/sqlite_file.h"
 
 #include <QAtomicInteger>
@@ -16,8 +18,6 @@ namespace {
 
 using Code = FileFault::Code;
 
-constexpr int schemaVersion = 2;
-constexpr qsizetype longestData = 4'000'000;
 constexpr int atOnce = 200; // the file is held no longer than it must
 
 FileFault faultOf(const QSqlError& error, const QString& place)
@@ -61,73 +61,6 @@ std::variant<QString, FileFault> connectTo(const ServerPlace& place)
     return name;
 }
 
-QString tableOf(EventStore::Kind kind)
-{
-    return kind == EventStore::Kind::Shelf ? QStringLiteral("rhexion.shelf_event")
-                                           : QStringLiteral("rhexion.event");
-}
-
-QStringList eventTable(const QString& table)
-{
-    return {QStringLiteral("CREATE TABLE IF NOT EXISTS %1 ("
-                           " place bigserial PRIMARY KEY,"
-                           " id text NOT NULL UNIQUE CHECK (length(id) <= 100),"
-                           " batch text NOT NULL CHECK (length(batch) <= 300),"
-                           " bench text NOT NULL CHECK (length(bench) <= 100),"
-                           " at bigint NOT NULL,"
-                           " zone integer NOT NULL,"
-                           " kind text NOT NULL CHECK (length(kind) <= 60),"
-                           " data text NOT NULL CHECK (length(data) <= %2))")
-                .arg(table)
-                .arg(longestData),
-            QStringLiteral("ALTER TABLE %1 ADD COLUMN IF NOT EXISTS chain text NOT NULL DEFAULT ''")
-                .arg(table),
-            // Of each event and all before it, so that a bench sees a server that is not the one
-            // it knew. Events are appended by one at a time.
-            QStringLiteral("CREATE OR REPLACE FUNCTION %1_chains() RETURNS trigger AS $$ BEGIN"
-                           " NEW.chain := md5(coalesce((SELECT chain FROM %1 ORDER BY place DESC"
-                           " LIMIT 1), '') || NEW.id); RETURN NEW; END $$ LANGUAGE plpgsql")
-                .arg(table),
-            QStringLiteral("CREATE OR REPLACE TRIGGER event_chains BEFORE INSERT ON %1"
-                           " FOR EACH ROW EXECUTE FUNCTION %1_chains()")
-                .arg(table),
-            QStringLiteral("CREATE OR REPLACE TRIGGER event_stays BEFORE UPDATE OR DELETE ON"
-                           " %1 FOR EACH STATEMENT EXECUTE FUNCTION rhexion.stays()")
-                .arg(table),
-            QStringLiteral("CREATE OR REPLACE TRIGGER event_tells AFTER INSERT ON %1"
-                           " FOR EACH STATEMENT EXECUTE FUNCTION rhexion.tells()")
-                .arg(table),
-            QStringLiteral("GRANT INSERT ON %1 TO rhexion_maker").arg(table)};
-}
-
-// The schema, statement by statement; each may be run again.
-QStringList schema()
-{
-    return QStringList{
-               QStringLiteral("CREATE SCHEMA IF NOT EXISTS rhexion"),
-               QStringLiteral("CREATE TABLE IF NOT EXISTS rhexion.about (key text PRIMARY KEY,"
-                              " value text NOT NULL)"),
-               QStringLiteral(
-                   "CREATE OR REPLACE FUNCTION rhexion.stays() RETURNS trigger AS $$"
-                   " BEGIN RAISE EXCEPTION 'events are not edited'; END $$ LANGUAGE plpgsql"),
-               QStringLiteral("CREATE OR REPLACE FUNCTION rhexion.tells() RETURNS trigger AS $$"
-                              " BEGIN NOTIFY rhexion; RETURN NULL; END $$ LANGUAGE plpgsql"),
-               QStringLiteral("DO $$ BEGIN CREATE ROLE rhexion_maker NOLOGIN; EXCEPTION WHEN"
-                              " duplicate_object THEN NULL; END $$"),
-               QStringLiteral("DO $$ BEGIN CREATE ROLE rhexion_reader NOLOGIN; EXCEPTION WHEN"
-                              " duplicate_object THEN NULL; END $$"),
-               QStringLiteral("GRANT USAGE ON SCHEMA rhexion TO rhexion_maker, rhexion_reader")} +
-           eventTable(tableOf(EventStore::Kind::Journal)) +
-           eventTable(tableOf(EventStore::Kind::Shelf)) + serverLists() +
-           QStringList{
-               QStringLiteral("GRANT SELECT ON ALL TABLES IN SCHEMA rhexion TO rhexion_maker,"
-                              " rhexion_reader"),
-               QStringLiteral("GRANT USAGE ON ALL SEQUENCES IN SCHEMA rhexion TO rhexion_maker"),
-               QStringLiteral("INSERT INTO rhexion.about VALUES ('version', '%1') ON CONFLICT (key)"
-                              " DO UPDATE SET value = excluded.value")
-                   .arg(schemaVersion)};
-}
-
 } // namespace
 
 bool ServerPlace::isLocal() const
@@ -139,7 +72,7 @@ bool ServerPlace::isLocal() const
 
 EventServer::~EventServer()
 {
-    QSqlDatabase::database(connection_, false).close();
+    database().close();
     QSqlDatabase::removeDatabase(connection_);
 }
 
@@ -149,13 +82,13 @@ std::variant<std::unique_ptr<EventServer>, FileFault> EventServer::open(const Se
     if (auto* fault = std::get_if<FileFault>(&connected))
         return *std::move(fault);
     std::unique_ptr<EventServer> server(new EventServer(std::get<QString>(connected)));
-    QSqlQuery query(QSqlDatabase::database(server->connection_, false));
+    QSqlQuery query(server->database());
     if (!query.exec(QStringLiteral("SELECT value FROM rhexion.about WHERE key = 'version'")) ||
         !query.next())
         return FileFault{Code::NotOurs, nameOf(place), {}};
     const int version = query.value(0).toInt();
-    if (version != schemaVersion)
-        return FileFault{version > schemaVersion ? Code::Newer : Code::Older, nameOf(place),
+    if (version != serverSchemaVersion)
+        return FileFault{version > serverSchemaVersion ? Code::Newer : Code::Older, nameOf(place),
                          QString::number(version)};
     return server;
 }
@@ -166,16 +99,16 @@ std::optional<FileFault> EventServer::init(const ServerPlace& place)
     if (auto* fault = std::get_if<FileFault>(&connected))
         return *std::move(fault);
     const EventServer server(std::get<QString>(connected)); // takes the connection away again
-    QSqlDatabase db = QSqlDatabase::database(server.connection_, false);
+    QSqlDatabase db = server.database();
     Transaction transaction(db);
     QSqlQuery query(db);
     // What a newer program made is not taken back.
     if (query.exec(QStringLiteral("SELECT to_regclass('rhexion.about') IS NOT NULL")) &&
         query.next() && query.value(0).toBool() &&
         query.exec(QStringLiteral("SELECT value FROM rhexion.about WHERE key = 'version'")) &&
-        query.next() && query.value(0).toInt() > schemaVersion)
+        query.next() && query.value(0).toInt() > serverSchemaVersion)
         return FileFault{Code::Newer, nameOf(place), query.value(0).toString()};
-    for (const QString& statement : schema())
+    for (const QString& statement : serverSchema())
         if (!query.exec(statement))
             return faultOf(query.lastError(), nameOf(place));
     return transaction.keep() ? std::nullopt
@@ -184,8 +117,7 @@ std::optional<FileFault> EventServer::init(const ServerPlace& place)
 
 std::optional<FileFault> EventServer::mayWrite() const
 {
-    QSqlDatabase db = QSqlDatabase::database(connection_, false);
-    QSqlQuery query(db);
+    QSqlQuery query(database());
     if (!query.exec(QStringLiteral("SELECT has_table_privilege('rhexion.event', 'INSERT'),"
                                    " current_user")) ||
         !query.next())
@@ -223,12 +155,19 @@ std::optional<FileFault> EventServer::lock(bool open) const
     return lastFault();
 }
 
+std::optional<BatchSummary> plannedOf(const RawEvent& begun)
+{
+    const Event event = eventOf(begun, 0, {});
+    const auto batch = fold({&event, 1});
+    return batch ? std::optional(summaryOf(*batch)) : std::nullopt;
+}
+
 std::optional<FileFault> EventServer::insert(Of of, const QList<RawEvent>& events) const
 {
     QSqlQuery query(database());
     query.prepare(QStringLiteral("INSERT INTO %1 (%2) VALUES (?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id)"
                                  " DO NOTHING")
-                      .arg(tableOf(of), QLatin1String(event_table::columns)));
+                      .arg(serverTable(of), QLatin1String(event_table::columns)));
     for (const RawEvent& e : events) {
         for (const QVariant& value :
              QVariantList{e.id, e.batch, e.bench, e.at, e.zone, e.kind, e.data})
@@ -266,19 +205,14 @@ std::variant<QList<PlacedEvent>, FileFault> EventServer::read(Of of, const QStri
     QSqlQuery query(database());
     query.setForwardOnly(true);
     const QString sql = QStringLiteral("SELECT place, %1, chain FROM %2 %3")
-                            .arg(QLatin1String(event_table::columns), tableOf(of), which);
+                            .arg(QLatin1String(event_table::columns), serverTable(of), which);
     if (auto fault = run(query, qPrintable(sql), values))
         return *std::move(fault);
     QList<PlacedEvent> out;
     while (query.next()) {
-        PlacedEvent one;
-        one.place = query.value(0).toLongLong();
-        one.event = {query.value(1).toString(), query.value(2).toString(),
-                     query.value(3).toString(), query.value(4).toLongLong(),
-                     query.value(5).toInt(),    query.value(6).toString(),
-                     query.value(7).toString()};
-        one.chain = query.value(8).toString();
-        if (one.event.data.size() > longestData)
+        PlacedEvent one{event_table::rowOf(query, 1), query.value(0).toLongLong(),
+                        query.value(8).toString()};
+        if (one.event.data.size() > longestServerData)
             return FileFault{Code::TooLarge, one.event.id, {}};
         out.append(std::move(one));
     }
@@ -289,7 +223,7 @@ std::variant<bool, FileFault> EventServer::has(Of of, const LastPlaced& last) co
 {
     QSqlQuery query(database());
     const QString sql =
-        QStringLiteral("SELECT 1 FROM %1 WHERE place = ? AND chain = ?").arg(tableOf(of));
+        QStringLiteral("SELECT 1 FROM %1 WHERE place = ? AND chain = ?").arg(serverTable(of));
     if (auto fault = run(query, qPrintable(sql), {last.place, last.chain}))
         return *std::move(fault);
     return query.next();
@@ -307,7 +241,7 @@ std::variant<QList<PlacedEvent>, FileFault> EventServer::ofBatch(const QString& 
 
 void EventServer::listen(QObject* hearer, const std::function<void()>& told)
 {
-    QSqlDriver* driver = QSqlDatabase::database(connection_, false).driver();
+    QSqlDriver* driver = database().driver();
     if (driver->subscribeToNotification(QStringLiteral("rhexion")))
         QObject::connect(driver, &QSqlDriver::notification, hearer, told);
 }
@@ -315,12 +249,24 @@ void EventServer::listen(QObject* hearer, const std::function<void()>& told)
 std::variant<Exchanged, FileFault> exchange(EventStore& store, EventServer& server)
 {
     Exchanged out;
+    const auto last = store.last();
+    if (const auto* fault = std::get_if<FileFault>(&last))
+        return *fault;
+    LastPlaced met = std::get<LastPlaced>(last);
+    if (!met.chain.isEmpty()) {
+        const auto same = server.has(store.carries(), met);
+        if (const auto* fault = std::get_if<FileFault>(&same))
+            return *fault;
+        // All of here goes there again: what is there already is not written twice.
+        if (!std::get<bool>(same)) {
+            if (auto fault = store.forgetPlaces())
+                return *std::move(fault);
+            met = {};
+        }
+    }
     const auto fetch = [&]() -> std::optional<FileFault> {
         for (;;) {
-            const auto last = store.last();
-            if (const auto* fault = std::get_if<FileFault>(&last))
-                return *fault;
-            auto read = server.after(store.carries(), std::get<LastPlaced>(last).place, atOnce);
+            auto read = server.after(store.carries(), met.place, atOnce);
             if (auto* fault = std::get_if<FileFault>(&read))
                 return *std::move(fault);
             const auto& events = std::get<QList<PlacedEvent>>(read);
@@ -328,22 +274,11 @@ std::variant<Exchanged, FileFault> exchange(EventStore& store, EventServer& serv
                 return std::nullopt;
             if (auto fault = store.takeOver(events))
                 return fault;
+            met.place = events.last().place;
             for (const PlacedEvent& one : events)
                 out.fetched += one.event.bench == store.bench() ? 0 : 1;
         }
     };
-    const auto last = store.last();
-    if (const auto* fault = std::get_if<FileFault>(&last))
-        return *fault;
-    if (!std::get<LastPlaced>(last).chain.isEmpty()) {
-        const auto same = server.has(store.carries(), std::get<LastPlaced>(last));
-        if (const auto* fault = std::get_if<FileFault>(&same))
-            return *fault;
-        // All of here goes there again: what is there already is not written twice.
-        if (!std::get<bool>(same))
-            if (auto fault = store.forgetPlaces())
-                return *std::move(fault);
-    }
     if (auto fault = fetch())
         return *std::move(fault);
     for (QString before;;) {

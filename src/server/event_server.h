@@ -16,6 +16,8 @@ class QSqlQuery;
 
 namespace rhexion {
 
+struct BatchSummary;
+
 struct ServerPlace {
     QString host; // a name, an address, or the folder of a local socket
     int port = 5432;
@@ -70,6 +72,9 @@ private:
                                                      const QVariantList& values) const;
     QString connection_;
 };
+
+// What a batch that began so was planned to be; nothing where the event cannot be read.
+std::optional<BatchSummary> plannedOf(const RawEvent& begun);
 
 // One round between a file of the bench's own and the server: fetches, passes on, fetches again.
 // How many events moved; a fault leaves both as whole as they were, and the next round goes on.

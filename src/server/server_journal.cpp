@@ -1,7 +1,7 @@
 #include "server/server_journal.h"
 
 #include "storage/event_json.h"
-#include "storage/shared_lot.h"
+#include "storage/raw_event.h"
 #include "storage/sqlite_file.h"
 
 #include <QSqlDatabase>
@@ -9,125 +9,7 @@
 #include <QSqlQuery>
 #include <QVariant>
 
-#include <map>
-
 namespace rhexion {
-
-namespace {
-
-Event eventOf(const RawEvent& raw, qint64 place, const std::string& here)
-{
-    Event event{raw.id.toStdString(),
-                raw.batch.toStdString(),
-                raw.bench.toStdString(),
-                place,
-                raw.at,
-                raw.zone,
-                {}};
-    auto what = happeningFrom(raw.kind, raw.data.toUtf8());
-    if (std::holds_alternative<FileFault>(what))
-        event.what = Unreadable{raw.kind.toStdString()};
-    else
-        event.what = std::get<Happening>(std::move(what));
-    if (event.bench != here)
-        nameLotsAs(event.what, event.bench, here);
-    return event;
-}
-
-} // namespace
-
-std::optional<BatchSummary> plannedOf(const RawEvent& begun)
-{
-    const Event event = eventOf(begun, 0, {});
-    const auto batch = fold({&event, 1});
-    return batch ? std::optional(summaryOf(*batch)) : std::nullopt;
-}
-
-namespace {
-
-BatchState stateOf(const QString& word)
-{
-    return word == QLatin1String("finished")  ? BatchState::Finished
-           : word == QLatin1String("stopped") ? BatchState::Stopped
-                                              : BatchState::Making;
-}
-
-} // namespace
-
-QStringList serverLists()
-{
-    return {
-        QStringLiteral("CREATE TABLE IF NOT EXISTS rhexion.batch ("
-                       " id text PRIMARY KEY,"
-                       " name text NOT NULL DEFAULT '',"
-                       " state text NOT NULL DEFAULT 'making',"
-                       " started bigint NOT NULL,"
-                       " finished bigint NOT NULL DEFAULT 0,"
-                       " superfat double precision,"
-                       " strength double precision,"
-                       " batter double precision,"
-                       " superfat_planned double precision," // by who passed its beginning on
-                       " strength_planned double precision)"),
-        QStringLiteral("CREATE INDEX IF NOT EXISTS batch_started ON rhexion.batch (started, id)"),
-        QStringLiteral("CREATE INDEX IF NOT EXISTS batch_making ON rhexion.batch (started)"
-                       " WHERE state = 'making'"),
-        QStringLiteral("CREATE INDEX IF NOT EXISTS event_batch ON rhexion.event (batch, place)"),
-        QStringLiteral("CREATE INDEX IF NOT EXISTS event_holds ON rhexion.event (place)"
-                       " WHERE kind IN ('begun', 'added', 'substituted')"),
-        // By the right of who made the schema: makers write events and nothing else. What cannot
-        // be read is an event all the same.
-        QStringLiteral(
-            "CREATE OR REPLACE FUNCTION rhexion.lists() RETURNS trigger AS $$"
-            " DECLARE said jsonb;"
-            " BEGIN"
-            " IF NEW.kind NOT IN ('begun', 'finished', 'stopped') THEN RETURN NULL; END IF;"
-            " IF NEW.kind = 'begun' THEN"
-            "  INSERT INTO rhexion.batch (id, started) VALUES (NEW.batch, NEW.at)"
-            "   ON CONFLICT (id) DO NOTHING;"
-            "  IF NOT FOUND THEN RETURN NULL; END IF;"
-            " END IF;"
-            " IF NEW.kind = 'stopped' THEN"
-            "  UPDATE rhexion.batch SET state = 'stopped', finished = NEW.at WHERE id = NEW.batch;"
-            "  RETURN NULL;"
-            " END IF;"
-            " BEGIN"
-            "  said := NEW.data::jsonb;"
-            "  IF NEW.kind = 'begun' THEN"
-            "   UPDATE rhexion.batch SET name = coalesce(said #>> '{formula,name}', '')"
-            "    WHERE id = NEW.batch;"
-            "  ELSE"
-            "   UPDATE rhexion.batch SET state = 'finished', finished = NEW.at,"
-            "    superfat = (said ->> 'superfat')::double precision,"
-            "    strength = (said ->> 'strength')::double precision,"
-            "    batter = (said ->> 'batter')::double precision WHERE id = NEW.batch;"
-            "  END IF;"
-            " EXCEPTION WHEN data_exception OR program_limit_exceeded THEN NULL;"
-            " END;"
-            " RETURN NULL; END $$ LANGUAGE plpgsql SECURITY DEFINER"
-            " SET search_path = pg_catalog, pg_temp"),
-        // Said once of a batch, by who passes on its beginning: the server reckons nothing.
-        QStringLiteral(
-            "CREATE OR REPLACE FUNCTION rhexion.planned(which text, superfat double precision,"
-            " strength double precision) RETURNS void AS $$"
-            " UPDATE rhexion.batch SET superfat_planned = superfat, strength_planned = strength"
-            " WHERE id = which AND strength_planned IS NULL $$"
-            " LANGUAGE sql SECURITY DEFINER SET search_path = pg_catalog, pg_temp"),
-        QStringLiteral("REVOKE ALL ON FUNCTION rhexion.planned FROM PUBLIC"),
-        QStringLiteral("GRANT EXECUTE ON FUNCTION rhexion.planned TO rhexion_maker"),
-        // What came before there was such a table is taken in the same way.
-        QStringLiteral("DO $$ DECLARE e record; BEGIN"
-                       " IF NOT EXISTS (SELECT 1 FROM pg_trigger WHERE tgname = 'event_lists') THEN"
-                       "  CREATE TEMPORARY TABLE earlier (LIKE rhexion.event) ON COMMIT DROP;"
-                       "  CREATE TRIGGER event_lists AFTER INSERT ON earlier FOR EACH ROW"
-                       "   EXECUTE FUNCTION rhexion.lists();"
-                       "  INSERT INTO earlier SELECT * FROM rhexion.event WHERE kind IN"
-                       "   ('begun', 'finished', 'stopped') ORDER BY place;"
-                       "  DROP TABLE earlier;"
-                       " END IF; END $$"),
-        QStringLiteral("CREATE OR REPLACE TRIGGER event_lists AFTER INSERT ON rhexion.event"
-                       " FOR EACH ROW EXECUTE FUNCTION rhexion.lists()"),
-    };
-}
 
 std::variant<std::unique_ptr<ServerJournal>, FileFault>
 ServerJournal::open(const ServerPlace& place, const QString& bench)
@@ -155,9 +37,7 @@ Journal::Done ServerJournal::append(const QList<Event>& events)
         if (query.next())
             continue;
         fresh.append(event);
-        raw.append({QString::fromStdString(event.id), QString::fromStdString(event.batch),
-                    QString::fromStdString(event.bench), event.at, event.zone, kindOf(event.what),
-                    QString::fromUtf8(dataOf(event.what))});
+        raw.append(rawOf(event));
     }
     std::optional<FileFault> unread;
     auto fault = faultOfAppending(fresh, [&](const std::string& id) -> std::optional<BatchState> {
@@ -165,7 +45,7 @@ Journal::Done ServerJournal::append(const QList<Event>& events)
         unread = unread ? unread
                         : server_->run(query, "SELECT state FROM rhexion.batch WHERE id = ?",
                                        {QString::fromStdString(id)});
-        return !unread && query.next() ? std::optional(stateOf(query.value(0).toString()))
+        return !unread && query.next() ? std::optional(stateFrom(query.value(0).toString()))
                                        : std::nullopt;
     });
     if (unread || fault)
@@ -207,7 +87,7 @@ Journal::Result<QList<BatchSummary>> ServerJournal::summaries(const QString& whi
         BatchSummary s;
         s.id = query.value(0).toString();
         s.name = query.value(1).toString();
-        s.state = stateOf(query.value(2).toString());
+        s.state = stateFrom(query.value(2).toString());
         s.started = momentOf(query.value(3).toLongLong());
         s.finished = momentOf(query.value(4).toLongLong());
         s.superfat = figureOf(query.value(5));

@@ -37,11 +37,4 @@ private:
     QString bench_;
 };
 
-// What a batch that began so was planned to be; nothing where the event cannot be read.
-std::optional<BatchSummary> plannedOf(const RawEvent& begun);
-
-// The table of batches that lists are read from, kept by the server itself as events come; each
-// statement may be run again.
-QStringList serverLists();
-
 } // namespace rhexion

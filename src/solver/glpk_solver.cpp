@@ -96,14 +96,17 @@ int simplexOf(glp_prob* p)
     simplex.tm_lim = milliseconds;
     simplex.it_lim = steps;
     simplex.presolve = GLP_ON;
+    const auto goesRound = [](int code) {
+        return code == GLP_EITLIM || code == GLP_ETMLIM || code == GLP_EFAIL;
+    };
     int code = glp_simplex(p, &simplex);
-    if (code != GLP_EITLIM && code != GLP_ETMLIM && code != GLP_EFAIL)
+    if (!goesRound(code))
         return code;
     simplex.presolve = GLP_OFF;
     simplex.meth = GLP_DUALP;
     glp_adv_basis(p, 0);
     code = glp_simplex(p, &simplex);
-    if (code != GLP_EITLIM && code != GLP_ETMLIM && code != GLP_EFAIL)
+    if (!goesRound(code))
         return code;
     glp_std_basis(p);
     return glp_exact(p, &simplex);

@@ -8,6 +8,28 @@
 
 namespace rhexion::event_table {
 
+RawEvent rowOf(const QSqlQuery& query, int first)
+{
+    const auto value = [&](int i) { return query.value(first + i); };
+    return {value(0).toString(), value(1).toString(), value(2).toString(), value(3).toLongLong(),
+            value(4).toInt(),    value(5).toString(), value(6).toString()};
+}
+
+std::variant<QList<RawEvent>, FileFault> about(const QSqlDatabase& db, const QString& what)
+{
+    QSqlQuery query(db);
+    query.setForwardOnly(true);
+    const QString sql =
+        QStringLiteral("SELECT %1 FROM %2 WHERE batch = ? %3")
+            .arg(QLatin1String(columns), QLatin1String(placed), QLatin1String(inOrder));
+    if (auto fault = SqliteFile::run(query, qPrintable(sql), {what}))
+        return *std::move(fault);
+    QList<RawEvent> out;
+    while (query.next())
+        out.append(rowOf(query));
+    return out;
+}
+
 std::variant<QList<RawEvent>, FileFault> unsent(const QSqlDatabase& db, const QString& bench,
                                                 int most)
 {
@@ -20,9 +42,7 @@ std::variant<QList<RawEvent>, FileFault> unsent(const QSqlDatabase& db, const QS
         return *std::move(fault);
     QList<RawEvent> out;
     while (query.next())
-        out.append({query.value(0).toString(), query.value(1).toString(), query.value(2).toString(),
-                    query.value(3).toLongLong(), query.value(4).toInt(), query.value(5).toString(),
-                    query.value(6).toString()});
+        out.append(rowOf(query));
     return out;
 }
 
@@ -64,15 +84,10 @@ namespace {
 constexpr auto insertion = "INSERT INTO event (id, batch, bench, at, zone, kind, data)"
                            " VALUES (?, ?, ?, ?, ?, ?, ?)";
 
-// A text that is null is NULL to the driver; an empty one is not.
-QString whole(const QString& text)
-{
-    return text.isNull() ? QStringLiteral("") : text;
-}
-
 QVariantList valuesOf(const RawEvent& e)
 {
-    return {e.id, e.batch, e.bench, e.at, e.zone, e.kind, e.data};
+    return {columnText(e.id), columnText(e.batch), columnText(e.bench), e.at,
+            e.zone,           columnText(e.kind),  columnText(e.data)};
 }
 
 // What is run for thousands of events is read by SQLite once.
@@ -128,7 +143,7 @@ std::optional<FileFault> takeOver(const QSqlDatabase& db, const QList<PlacedEven
     if (auto fault = SqliteFile::run(query, metTable, {}))
         return fault;
     return SqliteFile::run(query, "INSERT OR REPLACE INTO met (one, place, chain) VALUES (1, ?, ?)",
-                           {events.last().place, whole(events.last().chain)});
+                           {events.last().place, columnText(events.last().chain)});
 }
 
 qint64 changesByOthers(const QSqlDatabase& db)

@@ -11,6 +11,8 @@
 #include <optional>
 #include <variant>
 
+class QSqlQuery;
+
 namespace rhexion {
 
 // An event as it is written, whether or not this program can read it, so that what is passed on is
@@ -65,9 +67,15 @@ namespace event_table {
 inline constexpr auto columns = "id, batch, bench, at, zone, kind, data";
 // Every event with the place it has among all benches, if it has one yet.
 inline constexpr auto placed = "event LEFT JOIN passed ON passed.event = event.id";
+// The order all benches share, what has no place there yet coming last.
+inline constexpr auto inOrder = "ORDER BY passed.place IS NULL, passed.place, seq";
 inline constexpr auto passedTable = "CREATE TABLE IF NOT EXISTS passed (event TEXT PRIMARY KEY,"
                                     " place INTEGER NOT NULL UNIQUE) WITHOUT ROWID";
 
+// What the columns hold, of which the first has that number.
+RawEvent rowOf(const QSqlQuery& query, int first = 0);
+// All that is about it, in that order.
+std::variant<QList<RawEvent>, FileFault> about(const QSqlDatabase& db, const QString& what);
 std::variant<QList<RawEvent>, FileFault> unsent(const QSqlDatabase& db, const QString& bench,
                                                 int most);
 std::variant<int, FileFault> unsentCount(const QSqlDatabase& db, const QString& bench, int most);

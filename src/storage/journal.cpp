@@ -44,6 +44,14 @@ bool mayPass(const FileFault& fault)
            fault.code == Code::CannotOpen || fault.code == Code::ReadOnly;
 }
 
+BatchState stateFrom(const QString& word)
+{
+    for (const BatchState state : {BatchState::Finished, BatchState::Stopped})
+        if (word == QLatin1String(codeOf(state)))
+            return state;
+    return BatchState::Making;
+}
+
 BatchSummary summaryOf(const Batch& batch)
 {
     const Account planned = accountOf(batch.formula, batch.amounts);

@@ -152,6 +152,8 @@ bool holds(const Finding& finding, const Batch& batch);
 // Whether waiting and trying again can help: a lock goes, a full disk is emptied.
 bool mayPass(const FileFault& fault);
 
+// By the word that is kept; Making where it is none of them.
+BatchState stateFrom(const QString& word);
 // What a list shows of a batch, and the words it can be found by.
 BatchSummary summaryOf(const Batch& batch);
 QString searchTextOf(const Batch& batch);

@@ -3,9 +3,8 @@
 #include "core/after/due.h"
 #include "core/after/facts.h"
 #include "storage/event_json.h"
-#include "storage/event_table.h"
 #include "storage/journal.h"
-#include "storage/shared_lot.h"
+#include "storage/raw_event.h"
 #include "storage/sqlite_file.h"
 
 #include <QSqlQuery>
@@ -25,12 +24,6 @@ Done run(QSqlDatabase& db, const char* sql, const QVariantList& values)
     return SqliteFile::run(query, sql, values);
 }
 
-QString text(const std::string& utf8)
-{
-    // A text that is null is NULL to the driver; an empty one is not.
-    return utf8.empty() ? QStringLiteral("") : QString::fromStdString(utf8);
-}
-
 QString keyOf(const WeighTarget& target)
 {
     return QStringLiteral("%1:%2").arg(int(target.what)).arg(target.line);
@@ -38,39 +31,23 @@ QString keyOf(const WeighTarget& target)
 
 Event eventFrom(const QSqlQuery& row)
 {
-    Event event{row.value(0).toString().toStdString(),
-                row.value(1).toString().toStdString(),
-                row.value(2).toString().toStdString(),
-                row.value(3).toLongLong(),
-                row.value(4).toLongLong(),
-                row.value(5).toInt(),
-                {}};
-    const QString kind = row.value(6).toString();
-    auto what = happeningFrom(kind, row.value(7).toString().toUtf8());
-    if (std::holds_alternative<FileFault>(what))
-        event.what = Unreadable{kind.toStdString()};
-    else
-        event.what = std::get<Happening>(std::move(what));
-    const std::string here = row.value(8).toString().toStdString();
-    if (event.bench != here)
-        nameLotsAs(event.what, event.bench, here);
-    return event;
+    return eventOf(event_table::rowOf(row), row.value(7).toLongLong(),
+                   row.value(8).toString().toStdString());
 }
 
-// In the order all benches share, what has no place there yet coming last.
 QString selectEvents(const char* where)
 {
-    return QStringLiteral("SELECT id, batch, bench, seq, at, zone, kind, data,"
-                          " (SELECT value FROM about WHERE key = 'bench') FROM %1 %2"
-                          " ORDER BY passed.place IS NULL, passed.place, seq")
-        .arg(QLatin1String(event_table::placed), QLatin1String(where));
+    return QStringLiteral("SELECT %1, seq, (SELECT value FROM about WHERE key = 'bench') FROM %2"
+                          " %3 %4")
+        .arg(QLatin1String(event_table::columns), QLatin1String(event_table::placed),
+             QLatin1String(where), QLatin1String(event_table::inOrder));
 }
 
 Done oneDraw(QSqlDatabase& db, const std::string& batch, const QString& target,
              const Material& material)
 {
     return run(db, "INSERT OR REPLACE INTO draw (batch, target, material, lot) VALUES (?, ?, ?, ?)",
-               {text(batch), target, text(material.id), text(material.lot.id)});
+               {columnText(batch), target, columnText(material.id), columnText(material.lot.id)});
 }
 
 // A place for every weight that may come; oil set aside was drawn with its own line.
@@ -94,8 +71,8 @@ Done begun(QSqlDatabase& db, const Event& event)
                 query,
                 "INSERT INTO batch (id, name, state, started, superfat_planned, strength_planned)"
                 " VALUES (?, ?, 'making', ?, ?, ?)",
-                {text(event.batch), text(batch->formula.name), qint64(event.at), s.superfatPlanned,
-                 s.strengthPlanned}))
+                {columnText(event.batch), columnText(batch->formula.name), qint64(event.at),
+                 s.superfatPlanned, s.strengthPlanned}))
             return fault;
         row = query.lastInsertId();
     }
@@ -109,14 +86,14 @@ Done addWords(QSqlDatabase& db, const std::string& batch, const std::string& wor
                          : run(db,
                                "UPDATE batch_words SET text = text || char(10) || ?"
                                " WHERE rowid = (SELECT row FROM batch WHERE id = ?)",
-                               {text(words), text(batch)});
+                               {columnText(words), columnText(batch)});
 }
 
 Done takeAfter(QSqlDatabase& db, const Event& event, const After& after)
 {
     if (const auto* retired = std::get_if<LessonRetired>(&after.what))
         if (auto fault = run(db, "INSERT OR REPLACE INTO lesson_retired (event, by) VALUES (?, ?)",
-                             {text(retired->event), text(event.id)}))
+                             {columnText(retired->event), columnText(event.id)}))
             return fault;
     return std::nullopt;
 }
@@ -132,12 +109,12 @@ Done keepDues(QSqlDatabase& db, const Batch& batch)
             const bool same = due.kind != DueKind::Ready || !ofSchool;
             if (same && school == 1)
                 continue;
-            if (auto fault =
-                    run(db,
-                        "INSERT INTO batch_due (batch, kind, school, opens, at, closes)"
-                        " VALUES (?, ?, ?, ?, ?, ?)",
-                        {text(batch.id), QString::fromLatin1(codeOf(due.kind)), same ? -1 : school,
-                         qint64(due.opens), qint64(due.at), qint64(due.closes)}))
+            if (auto fault = run(db,
+                                 "INSERT INTO batch_due (batch, kind, school, opens, at, closes)"
+                                 " VALUES (?, ?, ?, ?, ?, ?)",
+                                 {columnText(batch.id), QString::fromLatin1(codeOf(due.kind)),
+                                  same ? -1 : school, qint64(due.opens), qint64(due.at),
+                                  qint64(due.closes)}))
                 return fault;
         }
     return std::nullopt;
@@ -149,17 +126,18 @@ Done keepLessons(QSqlDatabase& db, const Batch& batch)
         const auto* lesson = std::get_if<LessonKept>(&a.what);
         if (!lesson)
             continue;
-        if (auto fault = run(db,
-                             "INSERT OR REPLACE INTO lesson (event, batch, words, mould, setting,"
-                             " said)"
-                             " VALUES (?, ?, ?, ?, ?, ?)",
-                             {text(a.event), text(batch.id), text(lesson->words),
-                              text(lesson->mould), text(lesson->setting), qint64(a.on)}))
+        if (auto fault =
+                run(db,
+                    "INSERT OR REPLACE INTO lesson (event, batch, words, mould, setting,"
+                    " said)"
+                    " VALUES (?, ?, ?, ?, ?, ?)",
+                    {columnText(a.event), columnText(batch.id), columnText(lesson->words),
+                     columnText(lesson->mould), columnText(lesson->setting), qint64(a.on)}))
             return fault;
         for (const std::string& material : lesson->materials)
             if (auto fault =
                     run(db, "INSERT OR IGNORE INTO lesson_about (material, event) VALUES (?, ?)",
-                        {text(material), text(a.event)}))
+                        {columnText(material), columnText(a.event)}))
                 return fault;
     }
     return std::nullopt;
@@ -171,7 +149,8 @@ Done keepBars(QSqlDatabase& db, const Batch& batch)
     const auto* code = lastOf<CodeGiven>(batch.after);
     if (bars.cut == 0 && bars.gone() == 0 && !code)
         return std::nullopt;
-    QVariantList row{text(batch.id), code ? text(code->code) : QStringLiteral(""), bars.cut};
+    QVariantList row{columnText(batch.id), code ? columnText(code->code) : QStringLiteral(""),
+                     bars.cut};
     for (const int n : bars.to)
         row.append(n);
     row.append(bars.broughtMinor);
@@ -200,7 +179,7 @@ bool movesFolds(const Event& event)
 
 std::optional<FileFault> refold(QSqlDatabase& db, const Batch& batch)
 {
-    const QString id = text(batch.id);
+    const QString id = columnText(batch.id);
     for (const char* sql :
          {"DELETE FROM lesson_about WHERE event IN"
           " (SELECT event FROM lesson WHERE batch = ?)",
@@ -224,8 +203,8 @@ std::optional<FileFault> refold(QSqlDatabase& db, const Batch& batch)
     if (auto fault = keepDues(db, batch))
         return fault;
     for (const std::string& fact : factsOf(batch))
-        if (auto fault =
-                run(db, "INSERT INTO batch_fact (fact, batch) VALUES (?, ?)", {text(fact), id}))
+        if (auto fault = run(db, "INSERT INTO batch_fact (fact, batch) VALUES (?, ?)",
+                             {columnText(fact), id}))
             return fault;
     if (auto fault = keepLessons(db, batch))
         return fault;
@@ -256,11 +235,7 @@ std::optional<FileFault> refold(QSqlDatabase& db, const QString& id)
 
 std::optional<FileFault> insertEvent(QSqlDatabase& db, const Event& event)
 {
-    return run(db,
-               "INSERT INTO event (id, batch, bench, at, zone, kind, data)"
-               " VALUES (?, ?, ?, ?, ?, ?, ?)",
-               {text(event.id), text(event.batch), text(event.bench), qint64(event.at), event.zone,
-                kindOf(event.what), QString::fromUtf8(dataOf(event.what))});
+    return event_table::insert(db, rawOf(event));
 }
 
 std::optional<FileFault> takeInLists(QSqlDatabase& db, const Event& event)
@@ -272,16 +247,16 @@ std::optional<FileFault> takeInLists(QSqlDatabase& db, const Event& event)
                    "UPDATE batch SET state = 'finished', finished = ?, superfat = ?, strength = ?,"
                    " batter = ? WHERE id = ?",
                    {qint64(event.at), orNull(made->superfat), made->strength, made->batterGrams,
-                    text(event.batch)});
+                    columnText(event.batch)});
     if (std::holds_alternative<BatchStopped>(event.what))
         return run(db, "UPDATE batch SET state = 'stopped', finished = ? WHERE id = ?",
-                   {qint64(event.at), text(event.batch)});
+                   {qint64(event.at), columnText(event.batch)});
     // A batch whose beginning cannot be read still stands in the list.
     if (const auto* what = std::get_if<Unreadable>(&event.what); what && what->kind == "begun")
         return run(db,
                    "INSERT INTO batch (id, name, state, started, superfat_planned,"
                    " strength_planned) VALUES (?, '', 'making', ?, 0, 0)",
-                   {text(event.batch), qint64(event.at)});
+                   {columnText(event.batch), qint64(event.at)});
     if (const auto* note = std::get_if<Noted>(&event.what))
         return addWords(db, event.batch, note->text);
     return std::nullopt;
@@ -292,26 +267,27 @@ std::optional<FileFault> takeInDraws(QSqlDatabase& db, const Event& event)
     if (std::holds_alternative<BatchBegun>(event.what))
         return beginDraws(db, *fold({&event, 1}));
     if (const auto* now = std::get_if<WeighedNow>(&event.what))
-        return run(
-            db, "UPDATE draw SET grams = ?, at = ? WHERE batch = ? AND target = ?",
-            {now->weighed.grams, qint64(event.at), text(event.batch), keyOf(now->weighed.target)});
+        return run(db, "UPDATE draw SET grams = ?, at = ? WHERE batch = ? AND target = ?",
+                   {now->weighed.grams, qint64(event.at), columnText(event.batch),
+                    keyOf(now->weighed.target)});
     if (const auto* added = std::get_if<AddedBeside>(&event.what)) {
-        const QString target = QStringLiteral("beside:") + text(event.id);
+        const QString target = QStringLiteral("beside:") + columnText(event.id);
         if (auto fault = oneDraw(db, event.batch, target, *added->topUp.material))
             return fault;
         return run(db, "UPDATE draw SET grams = ?, at = ? WHERE batch = ? AND target = ?",
-                   {added->topUp.grams, qint64(event.at), text(event.batch), target});
+                   {added->topUp.grams, qint64(event.at), columnText(event.batch), target});
     }
     if (const auto* back = std::get_if<TakenBack>(&event.what)) {
-        if (auto fault = run(db, "DELETE FROM lesson_retired WHERE by = ?", {text(back->event)}))
+        if (auto fault =
+                run(db, "DELETE FROM lesson_retired WHERE by = ?", {columnText(back->event)}))
             return fault;
         return run(db, "DELETE FROM draw WHERE batch = ? AND target = ?",
-                   {text(event.batch), QStringLiteral("beside:") + text(back->event)});
+                   {columnText(event.batch), QStringLiteral("beside:") + columnText(back->event)});
     }
     if (const auto* other = std::get_if<Substituted>(&event.what); other && other->by.material)
         return run(db, "UPDATE draw SET material = ?, lot = ? WHERE batch = ? AND target = ?",
-                   {text(other->by.material->id), text(other->by.material->lot.id),
-                    text(event.batch), keyOf({WeighTarget::What::Line, other->by.line})});
+                   {columnText(other->by.material->id), columnText(other->by.material->lot.id),
+                    columnText(event.batch), keyOf({WeighTarget::What::Line, other->by.line})});
     if (const auto* after = std::get_if<After>(&event.what))
         return takeAfter(db, event, *after);
     return std::nullopt;
@@ -322,8 +298,8 @@ std::optional<FileFault> takeIn(QSqlDatabase& db, const Event& event)
     if (kindOf(event.what) == QLatin1String("begun")) {
         // A batch begins once, whatever a server holds.
         QSqlQuery query(db);
-        if (auto fault =
-                SqliteFile::run(query, "SELECT 1 FROM batch WHERE id = ?", {text(event.batch)}))
+        if (auto fault = SqliteFile::run(query, "SELECT 1 FROM batch WHERE id = ?",
+                                         {columnText(event.batch)}))
             return fault;
         if (query.next())
             return std::nullopt;
@@ -354,7 +330,7 @@ Done fromEvents(QSqlDatabase& db, Done (*take)(QSqlDatabase&, const Event&))
     while (query.next()) {
         const Event event = eventFrom(query);
         if (std::holds_alternative<BatchBegun>(event.what))
-            folded.append(text(event.batch));
+            folded.append(columnText(event.batch));
         if (auto fault = take(db, event))
             return fault;
     }

@@ -55,6 +55,16 @@ Shelf::Done Shelf::read()
     return std::nullopt;
 }
 
+Shelf::Done Shelf::kept(const std::function<Done()>& write)
+{
+    Transaction transaction(database());
+    if (auto fault = write())
+        return fault;
+    if (!transaction.keep())
+        return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
+    return read();
+}
+
 const OwnMaterial* Shelf::findMaterial(const std::string& id) const
 {
     const auto found = std::ranges::find_if(
@@ -85,7 +95,6 @@ const LotRecord* Shelf::openLotOf(const std::string& material) const
 
 Shelf::Done Shelf::keep(const std::vector<Material>& materials, const Material* asRead)
 {
-    Transaction transaction(file_->database());
     const std::vector<OwnMaterial> before = materials_; // holds what known points to
     const auto byId = [](const std::vector<OwnMaterial>& all) {
         std::unordered_map<std::string_view, const Material*> out;
@@ -94,29 +103,29 @@ Shelf::Done Shelf::keep(const std::vector<Material>& materials, const Material* 
         return out;
     };
     const auto known = byId(before);
-    if (auto fault = read())
-        return fault;
-    const auto there = byId(materials_);
-    for (const Material& m : materials) {
-        const QByteArray bytes = materialsToJson({std::make_shared<const Material>(m)});
-        const auto back = materialsFromJson(bytes);
-        if (const auto* fault = std::get_if<FileFault>(&back))
-            return *fault;
-        const auto now = there.find(m.id);
-        const auto cached = known.find(m.id);
-        const Material* then = asRead && asRead->id == m.id ? asRead
-                               : cached != known.end()      ? cached->second
-                                                            : nullptr;
-        if (now != there.end() && (!then || !(*now->second == *then)))
-            return FileFault{FileFault::Code::Changed, QString::fromStdString(m.name), {}};
-        if (now != there.end() && *now->second == m)
-            continue;
-        if (auto fault = shelf_tables::keepMaterial(database(), m, bytes))
+    return kept([&]() -> Done {
+        if (auto fault = read())
             return fault;
-    }
-    if (!transaction.keep())
-        return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
-    return read();
+        const auto there = byId(materials_);
+        for (const Material& m : materials) {
+            const QByteArray bytes = materialsToJson({std::make_shared<const Material>(m)});
+            const auto back = materialsFromJson(bytes);
+            if (const auto* fault = std::get_if<FileFault>(&back))
+                return *fault;
+            const auto now = there.find(m.id);
+            const auto cached = known.find(m.id);
+            const Material* then = asRead && asRead->id == m.id ? asRead
+                                   : cached != known.end()      ? cached->second
+                                                                : nullptr;
+            if (now != there.end() && (!then || !(*now->second == *then)))
+                return FileFault{FileFault::Code::Changed, QString::fromStdString(m.name), {}};
+            if (now != there.end() && *now->second == m)
+                continue;
+            if (auto fault = shelf_tables::keepMaterial(database(), m, bytes))
+                return fault;
+        }
+        return std::nullopt;
+    });
 }
 
 namespace {
@@ -167,27 +176,12 @@ Shelf::Done Shelf::mend(const QString& what)
     const auto& list = std::get<std::vector<MaterialPtr>>(read);
     if (list.size() != 1)
         return FileFault{FileFault::Code::OutOfRange, what, QStringLiteral("1")};
-    if (auto fault =
-            kept([&] { return shelf_tables::keepMaterial(database(), *list.front(), bytes); }))
-        return fault;
-    return this->read();
-}
-
-Shelf::Done Shelf::kept(const std::function<Done()>& write)
-{
-    Transaction transaction(database());
-    if (auto fault = write())
-        return fault;
-    if (!transaction.keep())
-        return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
-    return std::nullopt;
+    return kept([&] { return shelf_tables::keepMaterial(database(), *list.front(), bytes); });
 }
 
 Shelf::Done Shelf::setArchived(const std::string& id, bool archived)
 {
-    if (auto fault = kept([&] { return shelf_tables::setArchived(database(), id, archived); }))
-        return fault;
-    return read();
+    return kept([&] { return shelf_tables::setArchived(database(), id, archived); });
 }
 
 namespace {
@@ -208,44 +202,43 @@ std::variant<std::string, FileFault> Shelf::keepLot(const LotRecord& r, const Lo
 {
     if (auto fault = tooLong(r))
         return *std::move(fault);
-    Transaction transaction(file_->database());
-    const LotRecord* then = asRead ? asRead : findLot(r.lot.id);
-    const std::optional<LotRecord> known = then ? std::optional(*then) : std::nullopt;
-    if (auto fault = read())
+    std::string id;
+    auto fault = kept([&]() -> Done {
+        const LotRecord* then = asRead ? asRead : findLot(r.lot.id);
+        const std::optional<LotRecord> known = then ? std::optional(*then) : std::nullopt;
+        if (auto unread = read())
+            return unread;
+        const LotRecord* now = r.lot.id.empty() ? nullptr : findLot(r.lot.id);
+        if (now && known && !(*now == *known))
+            return FileFault{FileFault::Code::Changed, QString::fromStdString(r.lot.name), {}};
+        if (!now && !r.lot.id.empty())
+            return FileFault{FileFault::Code::Missing, QStringLiteral("lot"), {}};
+        const LotRecord record = asWritten(r, now);
+        id = record.lot.id;
+        return shelf_tables::keepLot(database(), now ? *now : LotRecord{}, record);
+    });
+    if (fault)
         return *std::move(fault);
-    const LotRecord* now = r.lot.id.empty() ? nullptr : findLot(r.lot.id);
-    if (now && known && !(*now == *known))
-        return FileFault{FileFault::Code::Changed, QString::fromStdString(r.lot.name), {}};
-    if (!now && !r.lot.id.empty())
-        return FileFault{FileFault::Code::Missing, QStringLiteral("lot"), {}};
-    const LotRecord record = asWritten(r, now);
-    if (auto fault = shelf_tables::keepLot(database(), now ? *now : LotRecord{}, record))
-        return *std::move(fault);
-    if (!transaction.keep())
-        return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
-    if (auto fault = read())
-        return *std::move(fault);
-    return record.lot.id;
+    return id;
 }
 
 Shelf::Done Shelf::keepLots(const std::vector<LotRecord>& lots)
 {
-    Transaction transaction(file_->database());
-    for (LotRecord r : lots) {
-        if (auto fault = tooLong(r))
-            return fault;
-        r.lot.id.clear();
-        if (auto fault = shelf_tables::keepLot(database(), {}, asWritten(r, nullptr)))
-            return fault;
-    }
-    if (!transaction.keep())
-        return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
-    return read();
+    return kept([&]() -> Done {
+        for (LotRecord r : lots) {
+            if (auto fault = tooLong(r))
+                return fault;
+            r.lot.id.clear();
+            if (auto fault = shelf_tables::keepLot(database(), {}, asWritten(r, nullptr)))
+                return fault;
+        }
+        return std::nullopt;
+    });
 }
 
 Shelf::Done Shelf::setClosed(const std::string& lot, bool closed)
 {
-    auto fault = kept([&]() -> Done {
+    return kept([&]() -> Done {
         if (auto unread = read())
             return unread;
         const LotRecord* now = findLot(lot);
@@ -255,7 +248,6 @@ Shelf::Done Shelf::setClosed(const std::string& lot, bool closed)
         record.closed = closed;
         return shelf_tables::keepLot(database(), *now, record);
     });
-    return fault ? fault : read();
 }
 
 } // namespace rhexion

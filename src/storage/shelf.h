@@ -89,7 +89,7 @@ private:
     explicit Shelf(std::unique_ptr<SqliteFile> file);
     Done read();
     QSqlDatabase database() const;
-    Done kept(const std::function<Done()>& write); // in one transaction, or not at all
+    Done kept(const std::function<Done()>& write); // in one transaction or not at all, and read
     friend class ShelfExchange;
 
     std::unique_ptr<SqliteFile> file_;

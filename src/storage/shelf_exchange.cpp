@@ -65,7 +65,7 @@ std::optional<FileFault> ShelfExchange::takeOver(const QList<PlacedEvent>& event
         if (one.event.bench == bench_)
             one.event.bench = QStringLiteral("");
     }
-    auto fault = shelf_.kept([&]() -> std::optional<FileFault> {
+    return shelf_.kept([&]() -> std::optional<FileFault> {
         QStringList moved;
         if (auto bad = event_table::takeOver(shelf_.database(), mine, moved))
             return bad;
@@ -74,7 +74,6 @@ std::optional<FileFault> ShelfExchange::takeOver(const QList<PlacedEvent>& event
                 return bad;
         return std::nullopt;
     });
-    return fault ? fault : shelf_.read();
 }
 
 qint64 ShelfExchange::changesByOthers() const

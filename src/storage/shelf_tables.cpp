@@ -28,17 +28,6 @@ Done run(const QSqlDatabase& db, const char* sql, const QVariantList& values)
     return SqliteFile::run(query, sql, values);
 }
 
-// A text that is null is NULL to the driver; an empty one is not.
-QString whole(const QString& text)
-{
-    return text.isNull() ? QStringLiteral("") : text;
-}
-
-QString whole(const std::string& text)
-{
-    return whole(QString::fromStdString(text));
-}
-
 Done addEvent(const QSqlDatabase& db, const QString& about, const char* kind,
               const QByteArray& data, qint64 at)
 {
@@ -69,7 +58,7 @@ Done writeMaterial(const QSqlDatabase& db, const QString& id, const QString& nam
 
 Done writeLot(const QSqlDatabase& db, const LotRecord& r, qint64 written)
 {
-    const QString id = whole(r.lot.id);
+    const QString id = columnText(r.lot.id);
     if (auto fault =
             run(db,
                 "INSERT INTO lot (id, material, name, home_made, got, best_before, supplier, price,"
@@ -81,10 +70,11 @@ Done writeLot(const QSqlDatabase& db, const LotRecord& r, qint64 written)
                 " price = excluded.price, bought = excluded.bought,"
                 " remaining = excluded.remaining, notes = excluded.notes,"
                 " closed = excluded.closed, counted = excluded.counted",
-                {id, whole(r.material), whole(r.lot.name), r.homeMade,
-                 whole(r.got.toString(Qt::ISODate)), whole(r.bestBefore.toString(Qt::ISODate)),
-                 whole(r.supplier), orNull(r.price), orNull(r.boughtGrams), orNull(r.leftGrams),
-                 whole(r.notes), r.closed, qint64(r.counted), written}))
+                {id, columnText(r.material), columnText(r.lot.name), r.homeMade,
+                 columnText(r.got.toString(Qt::ISODate)),
+                 columnText(r.bestBefore.toString(Qt::ISODate)), columnText(r.supplier),
+                 orNull(r.price), orNull(r.boughtGrams), orNull(r.leftGrams), columnText(r.notes),
+                 r.closed, qint64(r.counted), written}))
         return fault;
     for (const char* sql :
          {"DELETE FROM lot_figure WHERE lot = ?", "DELETE FROM lot_measure WHERE lot = ?"})
@@ -92,18 +82,17 @@ Done writeLot(const QSqlDatabase& db, const LotRecord& r, qint64 written)
             return fault;
     for (const LotFigure& f : r.lot.figures)
         if (auto fault = run(db, "INSERT INTO lot_figure VALUES (?, ?, ?, ?, ?, ?)",
-                             {id, whole(f.code), f.range.low(), f.range.typical(), f.range.high(),
-                              whole(f.source)}))
+                             {id, columnText(f.code), f.range.low(), f.range.typical(),
+                              f.range.high(), columnText(f.source)}))
             return fault;
     for (const Measure& m : r.lot.measures)
         if (auto fault = run(db, "INSERT INTO lot_measure VALUES (?, ?, ?, ?)",
-                             {id, whole(m.name), m.grams, whole(m.source)}))
+                             {id, columnText(m.name), m.grams, columnText(m.source)}))
             return fault;
     return std::nullopt;
 }
 
-Done refoldMaterial(const QSqlDatabase& db, const QString& about,
-                    const std::vector<RawEvent>& events)
+Done refoldMaterial(const QSqlDatabase& db, const QString& about, const QList<RawEvent>& events)
 {
     const QString id = about.mid(ofMaterial.size());
     MaterialPtr last;
@@ -124,12 +113,12 @@ Done refoldMaterial(const QSqlDatabase& db, const QString& about,
     }
     if (!last)
         return std::nullopt;
-    if (auto fault = writeMaterial(db, id, whole(last->name), file))
+    if (auto fault = writeMaterial(db, id, columnText(last->name), file))
         return fault;
     return run(db, "UPDATE own_material SET archived = ? WHERE id = ?", {archived, id});
 }
 
-Done refoldLot(const QSqlDatabase& db, const QString& about, const std::vector<RawEvent>& events)
+Done refoldLot(const QSqlDatabase& db, const QString& about, const QList<RawEvent>& events)
 {
     LotRecord r;
     qint64 written = 0;
@@ -376,7 +365,8 @@ Done keepMaterial(const QSqlDatabase& db, const Material& material, const QByteA
 {
     if (auto fault = addEvent(db, aboutMaterial(material.id), "material", file, now()))
         return fault;
-    return writeMaterial(db, whole(material.id), whole(material.name), QString::fromUtf8(file));
+    return writeMaterial(db, columnText(material.id), columnText(material.name),
+                         QString::fromUtf8(file));
 }
 
 Done setArchived(const QSqlDatabase& db, const std::string& id, bool archived)
@@ -384,7 +374,7 @@ Done setArchived(const QSqlDatabase& db, const std::string& id, bool archived)
     QSqlQuery query(db);
     query.prepare(QStringLiteral("UPDATE own_material SET archived = ? WHERE id = ?"));
     query.addBindValue(archived);
-    query.addBindValue(whole(id));
+    query.addBindValue(columnText(id));
     if (auto fault = SqliteFile::changeOne(query, "material"))
         return fault;
     return addEvent(db, aboutMaterial(id), "archived", bytesOf({{"archived", archived}}), now());
@@ -406,21 +396,10 @@ Done keepLot(const QSqlDatabase& db, const LotRecord& before, const LotRecord& r
 
 Done refold(const QSqlDatabase& db, const QString& about)
 {
-    QSqlQuery query(db);
-    query.setForwardOnly(true);
-    const QString sql =
-        QStringLiteral("SELECT %1 FROM %2 WHERE batch = ? ORDER BY"
-                       " passed.place IS NULL, passed.place, seq")
-            .arg(QLatin1String(event_table::columns), QLatin1String(event_table::placed));
-    if (auto fault = SqliteFile::run(query, qPrintable(sql), {about}))
-        return fault;
-    std::vector<RawEvent> events;
-    while (query.next())
-        events.push_back({query.value(0).toString(), query.value(1).toString(),
-                          query.value(2).toString(), query.value(3).toLongLong(),
-                          query.value(4).toInt(), query.value(5).toString(),
-                          query.value(6).toString()});
-    query.finish();
+    const auto read = event_table::about(db, about);
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        return *fault;
+    const auto& events = std::get<QList<RawEvent>>(read);
     if (about.startsWith(ofMaterial))
         return refoldMaterial(db, about, events);
     return about.startsWith(ofLot) ? refoldLot(db, about, events) : std::nullopt;

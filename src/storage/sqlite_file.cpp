@@ -14,6 +14,16 @@ using Code = FileFault::Code;
 // Detail of a read-only fault: an older version, which is not brought up to date in its place.
 static const QString older = QStringLiteral("older");
 
+QString columnText(const QString& text)
+{
+    return text.isNull() ? QStringLiteral("") : text;
+}
+
+QString columnText(const std::string& utf8)
+{
+    return columnText(QString::fromStdString(utf8));
+}
+
 QVariant orNull(const std::optional<double>& figure)
 {
     return figure ? QVariant(*figure) : QVariant(QMetaType::fromType<double>());

@@ -12,6 +12,7 @@
 
 #include <memory>
 #include <optional>
+#include <string>
 #include <variant>
 
 class QSqlError;
@@ -29,6 +30,9 @@ struct SqliteKind {
     std::optional<FileFault> (*convert)(QSqlDatabase& database, int toVersion) = nullptr;
 };
 
+// A text as a column holds it: one that is null is NULL to the driver, an empty one is not.
+QString columnText(const QString& text);
+QString columnText(const std::string& utf8);
 // A figure that may be absent, as a column holds it.
 QVariant orNull(const std::optional<double>& figure);
 std::optional<double> figureOf(const QVariant& column);

@@ -16,14 +16,6 @@ namespace {
 
 using Code = FileFault::Code;
 
-BatchState stateFrom(const QString& word)
-{
-    for (const BatchState state : {BatchState::Finished, BatchState::Stopped})
-        if (word == QLatin1String(codeOf(state)))
-            return state;
-    return BatchState::Making;
-}
-
 constexpr auto summaryColumns = "id, name, state, started, finished, superfat_planned,"
                                 " strength_planned, superfat, strength, batter";
 

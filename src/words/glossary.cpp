@@ -3,7 +3,7 @@
 #include <QLocale>
 
 #include <algorithm>
-#include <utility>
+#include <map>
 #include <vector>
 
 namespace rhexion::words {
@@ -35,11 +35,17 @@ std::vector<Term> termsOf(const QString& page)
     return out;
 }
 
+// Of the language that is spoken, or English.
 const std::vector<Term>& terms()
 {
-    static const std::vector<Term> english = termsOf(QString::fromUtf8(glossaryText(false)));
-    static const std::vector<Term> german = termsOf(QString::fromUtf8(glossaryText(true)));
-    return QLocale().language() == QLocale::German ? german : english;
+    static const std::map<QString, std::vector<Term>> all = [] {
+        std::map<QString, std::vector<Term>> out;
+        for (const auto& [language, page] : glossaryPages())
+            out.emplace(language, termsOf(page));
+        return out;
+    }();
+    const auto spoken = all.find(QLocale().name().section(QLatin1Char('_'), 0, 0));
+    return spoken != all.end() ? spoken->second : all.at(glossaryPages().first().first);
 }
 
 // Where a word of the text begins with the term; -1 where none does.

@@ -1,8 +1,11 @@
 // The field's words as the manual's glossary explains them, in the language that is spoken.
 #pragma once
 
+#include <QList>
 #include <QString>
 #include <QStringList>
+
+#include <utility>
 
 namespace rhexion::words {
 
@@ -10,6 +13,7 @@ namespace rhexion::words {
 // term within a longer one that was found is left out.
 QStringList glossaryOf(const QString& text);
 
-const char* glossaryText(bool german); // the page as it is written, Markdown
+// The pages as they are written (Markdown), by language; English first.
+const QList<std::pair<QString, QString>>& glossaryPages();
 
 } // namespace rhexion::words

@@ -11,6 +11,7 @@
 #include "support/random_formula.h"
 #include "words/caution_words.h"
 #include "words/day_words.h"
+#include "words/glossary.h"
 #include "words/refusal_words.h"
 #include "words/school_words.h"
 #include "words/working_words.h"
@@ -37,6 +38,41 @@ bool whole(const QString& text)
 class TestWords : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    // A figure's name in either language finds what its words mean, by the words of the screen.
+    void glossary_data()
+    {
+        QTest::addColumn<QString>("language");
+        QTest::addColumn<QString>("name");
+        QTest::addColumn<QStringList>("begins");
+        const auto row = [](const char* language, const char* name, const QStringList& begins) {
+            QTest::newRow(name) << language << name << begins;
+        };
+        row("en", "Iodine value", {"Iodine value: "});
+        row("en", "True superfat", {"True superfat: "}); // not superfat once more
+        row("en", "Batter to pour, at trace", {"Batter: ", "Trace: "});
+        row("en", "Rice bran oil", {}); // no ricing
+        row("en", "SV of the blend", {"Saponification value (SV): "});
+        row("de", "Iodzahl", {"Iodzahl: "});
+        row("de", "Ausformen", {"Ausformen: "});
+        row("de", "Beständig nach", {"Beständig: "});
+        row("de", "In der Mitte am heißesten", {"Heißeste, Mitte: "});
+        row("de", "Der Krug hält", {"Gibt, hält, nimmt: "});
+        row("nl", "Superfat", {"Superfat: "}); // English where there is none
+    }
+    void glossary()
+    {
+        QFETCH(QString, language);
+        QFETCH(QString, name);
+        QFETCH(QStringList, begins);
+        const QLocale before;
+        QLocale::setDefault(QLocale(language));
+        const QStringList found = words::glossaryOf(name);
+        QLocale::setDefault(before);
+        QCOMPARE(found.size(), begins.size());
+        for (qsizetype i = 0; i < found.size(); ++i)
+            QVERIFY2(found[i].startsWith(begins[i]), qPrintable(found[i]));
+    }
+
     void figures_data()
     {
         QTest::addColumn<QString>("got");

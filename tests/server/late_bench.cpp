@@ -6,7 +6,9 @@
 #include "core/makeday/plan.h"
 #include "server/server_journal.h"
 #include "storage/event_json.h"
+#include "storage/raw_event.h"
 #include "support/files.h"
+#include "support/must.h"
 
 #include <QCoreApplication>
 #include <QElapsedTimer>
@@ -18,25 +20,6 @@ using namespace rhexion;
 using namespace rhexion::test;
 
 namespace {
-
-template <class T>
-T must(std::variant<T, FileFault> result)
-{
-    if (const auto* fault = std::get_if<FileFault>(&result))
-        qFatal("%s %s", qPrintable(fault->place), qPrintable(fault->detail));
-    return std::get<T>(std::move(result));
-}
-
-RawEvent rawOf(const Event& e)
-{
-    return {QString::fromStdString(e.id),
-            QString::fromStdString(e.batch),
-            QString::fromStdString(e.bench),
-            e.at,
-            e.zone,
-            kindOf(e.what),
-            QString::fromUtf8(dataOf(e.what))};
-}
 
 // Batches of the demo formulas, one after another, each begun, noted, and but for the last five
 // finished.

@@ -11,6 +11,7 @@
 #include "storage/shelf_tables.h"
 #include "storage/stock_now.h"
 #include "support/files.h"
+#include "support/must.h"
 #include "support/random_after.h"
 #include "support/raw_sql.h"
 
@@ -25,14 +26,6 @@ namespace {
 constexpr auto ofJournal = EventStore::Kind::Journal;
 constexpr auto ofShelf = EventStore::Kind::Shelf;
 const QDateTime noon(QDate(2026, 5, 1), QTime(12, 0), Qt::UTC);
-
-template <class T>
-T must(std::variant<T, FileFault> result)
-{
-    if (const auto* fault = std::get_if<FileFault>(&result))
-        qFatal("%s %s", qPrintable(fault->place), qPrintable(fault->detail));
-    return std::get<T>(std::move(result));
-}
 
 int codeOf(const std::optional<FileFault>& fault)
 {

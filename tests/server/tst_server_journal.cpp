@@ -2,6 +2,7 @@
 #include "server/postgres.h"
 #include "server/server_journal.h"
 #include "storage/journal_contract.h"
+#include "storage/raw_event.h"
 
 using namespace rhexion;
 using namespace rhexion::test;
@@ -57,8 +58,7 @@ private Q_SLOTS:
         for (const BatchSummary& s : std::get<QList<BatchSummary>>(made)) {
             const auto events = file.events(s.id);
             for (const Event& e : std::get<QList<Event>>(events))
-                raw.append({QString::fromStdString(e.id), s.id, QStringLiteral("bench"), e.at,
-                            e.zone, kindOf(e.what), QString::fromUtf8(dataOf(e.what))});
+                raw.append(rawOf(e));
         }
         QVERIFY(!server.append(EventStore::Kind::Journal, raw));
         const auto said = [&](const Journal& journal) {

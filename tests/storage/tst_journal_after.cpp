@@ -8,6 +8,7 @@
 #include "storage/memory_journal.h"
 #include "storage/sqlite_journal.h"
 #include "support/files.h"
+#include "support/must.h"
 #include "support/random_after.h"
 
 #include <QTemporaryDir>
@@ -22,14 +23,6 @@ const QDateTime noon(QDate(2026, 5, 1), QTime(12, 0), Qt::UTC);
 Event at(const std::string& batch, const QDateTime& when, Happening what)
 {
     return {newId(), batch, "bench", 0, when.toMSecsSinceEpoch(), 120, std::move(what)};
-}
-
-template <class T>
-T must(std::variant<T, FileFault> result)
-{
-    if (const auto* fault = std::get_if<FileFault>(&result))
-        qFatal("%s %s", qPrintable(fault->place), qPrintable(fault->detail));
-    return std::get<T>(std::move(result));
 }
 
 // Everything a journal is asked for after the day, as text.

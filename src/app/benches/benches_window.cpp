@@ -23,8 +23,8 @@ BenchesWindow::BenchesWindow(BenchLink& link, QWidget* owner) : LeavableWindow(o
     resize(620, 520);
     auto* about = new Label(
         tr("Benches that share a server see each other’s batches and jars. Each goes on writing to "
-           "its own "
-           "file first, so that nothing waits for the server, and catches up when it is there."),
+           "its own file first, so that nothing waits for the server, and catches up when it is "
+           "there."),
         this);
     about->setWordWrap(true);
     host_ = new QLineEdit(this);

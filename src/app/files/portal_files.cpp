@@ -1,5 +1,7 @@
 #include "app/files/portal_files.h"
 
+#include "app/theme/desktop_portal.h"
+
 #include <QCoreApplication>
 #include <QDBusArgument>
 #include <QDBusMetaType>
@@ -13,50 +15,16 @@
 #include <QUrl>
 #include <QWidget>
 
+#include <utility>
+
 namespace rhexion {
 
-// As the portal has them: a(sa(us)).
-struct PortalPattern {
-    uint kind = 0; // 0: a glob
-    QString glob;
-};
-struct PortalKind {
-    QString name;
-    QList<PortalPattern> patterns;
-};
-
-QDBusArgument& operator<<(QDBusArgument& to, const PortalPattern& p)
-{
-    to.beginStructure();
-    to << p.kind << p.glob;
-    to.endStructure();
-    return to;
-}
-const QDBusArgument& operator>>(const QDBusArgument& from, PortalPattern& p)
-{
-    from.beginStructure();
-    from >> p.kind >> p.glob;
-    from.endStructure();
-    return from;
-}
-QDBusArgument& operator<<(QDBusArgument& to, const PortalKind& k)
-{
-    to.beginStructure();
-    to << k.name << k.patterns;
-    to.endStructure();
-    return to;
-}
-const QDBusArgument& operator>>(const QDBusArgument& from, PortalKind& k)
-{
-    from.beginStructure();
-    from >> k.name >> k.patterns;
-    from.endStructure();
-    return from;
-}
+// As the portal has them, a(sa(us)): of a pattern, 0 says that it is a glob.
+using PortalPattern = std::pair<uint, QString>;
+using PortalKind = std::pair<QString, QList<PortalPattern>>;
 
 namespace {
 
-const QString portalPath = QStringLiteral("/org/freedesktop/portal/desktop");
 const QString chooser = QStringLiteral("org.freedesktop.portal.FileChooser");
 const QString request = QStringLiteral("org.freedesktop.portal.Request");
 constexpr int patience = 500; // ms
@@ -92,8 +60,8 @@ QList<PortalKind> kindsOf(const QString& kinds)
         const auto match = one.match(kind);
         PortalKind k{match.captured(1), {}};
         for (const QString& glob : match.captured(2).split(QLatin1Char(' '), Qt::SkipEmptyParts))
-            k.patterns.append({0, glob});
-        if (match.hasMatch() && !k.patterns.isEmpty())
+            k.second.append({0, glob});
+        if (match.hasMatch() && !k.second.isEmpty())
             out.append(k);
     }
     return out;
@@ -123,7 +91,7 @@ bool PortalFiles::isThere()
         there_ = false;
         if (bus_.isConnected()) {
             QDBusMessage message = QDBusMessage::createMethodCall(
-                service_, portalPath, QStringLiteral("org.freedesktop.DBus.Properties"),
+                service_, desktopPortal::path, QStringLiteral("org.freedesktop.DBus.Properties"),
                 QStringLiteral("Get"));
             message << chooser << QStringLiteral("version");
             const Resting resting;
@@ -157,7 +125,7 @@ std::optional<QStringList> PortalFiles::ask(const FilesWanted& wanted)
     bus_.connect(service_, QString(), request, QStringLiteral("Response"), this,
                  SLOT(responded(QDBusMessage)));
     QDBusMessage message = QDBusMessage::createMethodCall(
-        service_, portalPath, chooser,
+        service_, desktopPortal::path, chooser,
         wanted.toSave ? QStringLiteral("SaveFile") : QStringLiteral("OpenFile"));
     message << handleOf(wanted.parent) << wanted.title << options;
     const Resting resting;

@@ -2,6 +2,8 @@
 // (org.freedesktop.portal.FileChooser).
 #pragma once
 
+#include "app/theme/desktop_portal.h"
+
 #include <QDBusConnection>
 #include <QDBusMessage>
 #include <QObject>
@@ -29,7 +31,7 @@ class PortalFiles : public QObject {
 public:
     // service: empty on a connection to the portal alone.
     explicit PortalFiles(const QDBusConnection& bus, QObject* parent = nullptr,
-                         const QString& service = QStringLiteral("org.freedesktop.portal.Desktop"));
+                         const QString& service = desktopPortal::service);
 
     // Whether a portal with a file dialog runs here; asked once, half a second at most.
     bool isThere();

@@ -9,7 +9,6 @@ namespace rhexion {
 
 namespace {
 
-const QString path = QStringLiteral("/org/freedesktop/portal/desktop");
 const QString interface = QStringLiteral("org.freedesktop.portal.Settings");
 const QString appearance = QStringLiteral("org.freedesktop.appearance");
 const QString colorScheme = QStringLiteral("color-scheme");
@@ -22,7 +21,7 @@ const QString textScaling = QStringLiteral("text-scaling-factor");
 SystemShade::SystemShade(const QDBusConnection& bus, QObject* parent, const QString& service)
     : QObject(parent), bus_(bus), service_(service)
 {
-    bus_.connect(service_, path, interface, QStringLiteral("SettingChanged"), this,
+    bus_.connect(service_, desktopPortal::path, interface, QStringLiteral("SettingChanged"), this,
                  SLOT(settingChanged(QDBusMessage)));
 }
 
@@ -31,8 +30,8 @@ void SystemShade::ask()
     for (const auto& [group, key] :
          {std::pair(appearance, colorScheme), std::pair(appearance, contrast),
           std::pair(desktop, textScaling)}) {
-        QDBusMessage message =
-            QDBusMessage::createMethodCall(service_, path, interface, QStringLiteral("Read"));
+        QDBusMessage message = QDBusMessage::createMethodCall(service_, desktopPortal::path,
+                                                              interface, QStringLiteral("Read"));
         message << group << key;
         auto* watcher = new QDBusPendingCallWatcher(bus_.asyncCall(message), this);
         connect(watcher, &QDBusPendingCallWatcher::finished, this,

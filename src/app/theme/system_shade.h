@@ -4,6 +4,8 @@
 // portal nothing is said.
 #pragma once
 
+#include "app/theme/desktop_portal.h"
+
 #include <QDBusConnection>
 #include <QDBusMessage>
 #include <QObject>
@@ -15,7 +17,7 @@ class SystemShade : public QObject {
 public:
     // service: empty on a connection to the portal alone.
     explicit SystemShade(const QDBusConnection& bus, QObject* parent = nullptr,
-                         const QString& service = QStringLiteral("org.freedesktop.portal.Desktop"));
+                         const QString& service = desktopPortal::service);
 
     void ask();
 
