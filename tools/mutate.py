@@ -6,7 +6,9 @@ changes are tried is drawn from every place an operator of the list below fits; 
 Those that were looked at and change nothing anybody can see stand in tools/mutants_without_effect.txt
 with the reason, and are drawn but not counted.
 
-  tools/mutate.py [--count 80] [--seed 1] [--only PATH] [--list]
+  tools/mutate.py [--count 80] [--seed 1] [--only PATH] [--place FOLDER] [--list]
+
+Two at once need a folder each, of build/ by default build/mutants.
 """
 import argparse
 import json
@@ -20,8 +22,7 @@ import sys
 import time
 
 root = pathlib.Path(__file__).resolve().parent.parent
-copy = root / "build" / "mutants" / "tree"
-build = root / "build" / "mutants" / "build"
+places = root / "build" / "mutants"
 
 # Tests outside tests/core whose subject is the core: its materials, every
 # figure of a reckoning and every printed sum, and the fold of a batch.
@@ -93,7 +94,20 @@ def run(command, seconds):
         return None
 
 
-def commands_of(names):
+def configured(copy, build, flags):
+    """The command that builds it, and the tests it holds."""
+    build.mkdir(parents=True, exist_ok=True)
+    subprocess.run(["cmake", "-S", copy, "-B", build, "-G", "Ninja", "-DCMAKE_BUILD_TYPE=Debug",
+                    f"-DCMAKE_CXX_FLAGS_DEBUG=-O1 -D_GLIBCXX_ASSERTIONS {flags}",
+                    "-DCMAKE_LINK_DEPENDS_NO_SHARED=ON", "-DCMAKE_UNITY_BUILD=OFF"],
+                   check=True, stdout=subprocess.DEVNULL)
+    make = ["cmake", "--build", str(build), "--target", "tests_core", *BESIDES]
+    subprocess.run(make, check=True, stdout=subprocess.DEVNULL)
+    names = {path.stem for path in (root / "tests/core").glob("tst_*.cpp")} | set(BESIDES)
+    return make, commands_of(build, names)
+
+
+def commands_of(build, names):
     """Of ctest: what it would run, and with which environment."""
     told = json.loads(run(["ctest", "--test-dir", str(build), "--show-only=json-v1"], 60).stdout)
     tests = []
@@ -105,21 +119,36 @@ def commands_of(names):
     return tests
 
 
-def failed(test):
+def failed(test, seconds=120):
     environment = {**os.environ, **test["environment"], "RHEXION_LAW_RUNS": "4000"}
     try:
         return subprocess.run(test["command"], env=environment, stdout=subprocess.DEVNULL,
-                              stderr=subprocess.DEVNULL, timeout=120).returncode != 0
+                              stderr=subprocess.DEVNULL, timeout=seconds).returncode != 0
     except subprocess.TimeoutExpired:
         return True
 
 
-def notices(tests):
+def notices(tests, seconds=120):
     """The first test that fails, or nothing."""
     for test in tests:
-        if failed(test):
+        if failed(test, seconds):
             return test["name"]
     return ""
+
+
+def sanitized(copy, place, path, text):
+    """As ./check runs the same tests with sanitizers: a loop one step too long reads past an end."""
+    changed = path.read_text()
+    path.write_text(text)
+    make, tests = configured(copy, place / "sanitized", "-fsanitize=address,undefined "
+                             "-fno-sanitize-recover=all -fno-omit-frame-pointer")
+    wrong = notices(tests, 900)
+    if wrong:
+        sys.exit(f"{wrong} does not pass with sanitizers, without a change")
+    path.write_text(changed)
+    built = run(make, 1800)
+    by = notices(tests, 900) if built is not None and built.returncode == 0 else ""
+    return f"{by} with sanitizers" if by else ""
 
 
 def main():
@@ -127,8 +156,10 @@ def main():
     parser.add_argument("--count", type=int, default=80)
     parser.add_argument("--seed", type=int, default=1)
     parser.add_argument("--only", default="")
+    parser.add_argument("--place", type=pathlib.Path, default=places)
     parser.add_argument("--list", action="store_true")
     args = parser.parse_args()
+    copy = args.place.resolve() / "tree"
     every = list(candidates(args.only))
     random.Random(args.seed).shuffle(every)
     if args.list:
@@ -149,14 +180,7 @@ def main():
     # The core by itself and the tests beside it: a change links one library, not every test.
     lists = copy / "src/core/CMakeLists.txt"
     lists.write_text(lists.read_text().replace("rhexion_core STATIC", "rhexion_core SHARED"))
-    build.mkdir(parents=True, exist_ok=True)
-    subprocess.run(["cmake", "-S", copy, "-B", build, "-G", "Ninja", "-DCMAKE_BUILD_TYPE=Debug",
-                    "-DCMAKE_CXX_FLAGS_DEBUG=-O1", "-DCMAKE_LINK_DEPENDS_NO_SHARED=ON",
-                    "-DCMAKE_UNITY_BUILD=OFF"], check=True, stdout=subprocess.DEVNULL)
-    make = ["cmake", "--build", str(build), "--target", "tests_core", *BESIDES]
-    subprocess.run(make, check=True, stdout=subprocess.DEVNULL)
-    names = {path.stem for path in (root / "tests/core").glob("tst_*.cpp")} | set(BESIDES)
-    tests = commands_of(names)
+    make, tests = configured(copy, args.place.resolve() / "build", "")
     print("without a change:", flush=True)
     for test in tests:
         begun = time.monotonic()
@@ -183,6 +207,8 @@ def main():
             unbuilt += 1
         else:
             by = notices(tests)
+            if not by and what in EDGES and re.search(r"\b(for|while) \(", lines[number]):
+                by = sanitized(copy, args.place.resolve(), path, text)
             if by:
                 caught += 1
                 print(f"{caught} caught, by {by}: {name}:{number + 1} {what}", flush=True)

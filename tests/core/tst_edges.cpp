@@ -264,6 +264,25 @@ private Q_SLOTS:
         QVERIFY(!isGood(0.3, 0.0, -0.1) && !isGood(0.3, 0.0, 90.1));
     }
 
+    // How long the bottom edge of what lies in a mould is, at a height.
+    void widths()
+    {
+        Loaf loaf{240.0, 80.0, 70.0, 250.0, 90.0, 5.0, 2.0};
+        Slab slab;
+        slab.length = 400.0;
+        slab.width = 300.0;
+        slab.height = 40.0;
+        const std::pair<MouldShape, std::pair<double, double>> rows[] = {
+            {loaf, {236.0, 246.0}},
+            {slab, {400.0, 400.0}},
+            {Column{70.0, 200.0}, {70.0, 70.0}},
+            {FreeShape{500.0}, {0.0, 0.0}}};
+        for (const auto& [shape, ends] : rows) {
+            QCOMPARE(widthAt(shape, 0.0), ends.first);
+            QCOMPARE(widthAt(shape, heightOf(shape)), ends.second);
+        }
+    }
+
     // A chord at a height above the lowest point: half of it, the rest of the radius and the radius
     // are a right triangle.
     void chords()

@@ -14,10 +14,13 @@
 #include "core/after/patterns.h"
 #include "core/after/stock_count.h"
 #include "core/batch/fold.h"
+#include "core/batch/heat_log.h"
+#include "core/makeday/day_events.h"
 #include "core/makeday/plan.h"
 #include "storage/batch_json.h"
+#include "storage/formula_json.h"
 #include "storage/inci_names.h"
-#include "support/many_inputs.h"
+#include "support/many_surroundings.h"
 #include "support/random_after.h"
 
 using namespace rhexion;
@@ -30,7 +33,14 @@ constexpr std::int64_t day = 86'400'000;
 // A batch that was made of a random formula, some of it not as planned, with what came after.
 std::optional<Batch> anyBatch(Inputs& inputs, RandomAfter& after, int number)
 {
-    const Formula f = inputs.formula();
+    Dice& dice = inputs.dice;
+    Formula f = inputs.formula();
+    if (dice.chance(0.6))
+        surroundings(dice, f);
+    if (dice.chance(0.2))
+        f.pair = PairOf{"b1", "the oil"};
+    if (dice.chance(0.5))
+        f.maker = dice.chance(0.5) ? "one" : "other";
     const ReckonResult result = reckon(f);
     const auto* r = std::get_if<Reckoning>(&result);
     if (!r)
@@ -43,9 +53,34 @@ std::optional<Batch> anyBatch(Inputs& inputs, RandomAfter& after, int number)
     const DayPlan plan = planDay(f, *r);
     write(0, BatchBegun{f, r->amounts, plan});
     std::int64_t at = 0;
-    for (const DayStep& step : plan.steps)
-        if (inputs.dice.chance(0.95))
-            write(at += 60'000, StepDone{keyOf(step)});
+    std::vector<WeighTarget> lying;
+    std::vector<std::string> beside;
+    for (const DayStep& step : plan.steps) {
+        if (dice.chance(0.05))
+            continue;
+        if (step.target.what != WeighTarget::What::None)
+            lying.push_back(step.target);
+        if (step.target.what != WeighTarget::What::None && dice.chance(0.2))
+            write(at, WeighedNow{{step.target, step.plannedGrams * dice.between(0.9, 1.1)},
+                                 step.plannedGrams});
+        if (dice.chance(0.3))
+            write(at += 20'000,
+                  ReadingTaken{static_cast<ReadingOf>(dice.below(int(countOf<ReadingOf>()))),
+                               dice.between(15, 95)});
+        if (dice.chance(0.1))
+            write(at += 20'000, Blended{dice.between(1, 60)});
+        if (dice.chance(0.05)) {
+            beside.push_back("e" + std::to_string(events.size()));
+            write(at += 20'000,
+                  AddedBeside{{plainWater(), dice.one(allVessels), dice.wide(1, 40)}});
+        }
+        if (dice.chance(0.03))
+            write(at += 20'000,
+                  PartLost{{Place::Batter, 0, dice.between(0.01, 0.4), lying, beside}});
+        write(at += std::int64_t(dice.wide(2e4, 4e6)), StepDone{keyOf(step)});
+    }
+    for (int i = dice.below(4); i > 0; --i)
+        write(at += 3'000'000, ReadingTaken{ReadingOf::Core, dice.between(30, 90)});
     if (inputs.dice.chance(0.9))
         write(at += 60'000,
               BatchFinished{r->superfatTrue.value_or(0.0), r->pure.strength, r->batterGrams});
@@ -140,6 +175,30 @@ void takeStock(Sponge& sponge, Dice& dice)
         sponge.take(*text);
 }
 
+// What the readings of a batch teach, and what a few such batches make of the next forecast.
+void takeHeatLog(Sponge& sponge, Dice& dice, const Batch& batch)
+{
+    const HeatPlan usual;
+    const auto maybe = [&](double low, double high) {
+        return dice.chance(0.7) ? std::optional(dice.between(low, high)) : std::nullopt;
+    };
+    std::vector<HeatLog> logs;
+    if (const auto log = heatLogOf(batch, usual))
+        logs.push_back(*log);
+    for (const HeatLog& log : logs)
+        sponge.take({log.lnRate.value_or(-9), log.lnLoss.value_or(-9), log.jugTimes.value_or(-9),
+                     log.lnJugRate.value_or(-9), log.lnPotRate.value_or(-9)});
+    for (int i = dice.below(4); i > 0; --i)
+        logs.push_back({dice.chance(0.7) ? batch.formula.name : "other",
+                        dice.chance(0.7) ? usual.wall : MouldWall::Wood,
+                        dice.chance(0.7) ? usual.covers.front().cover : MouldCover::Open,
+                        maybe(-1, 1), maybe(-1, 1), maybe(0.8, 1.2), maybe(-1, 1), maybe(-1, 1)});
+    const HeatKnown known = heatKnownFor(batch.formula, usual, logs);
+    sponge.take({known.learnt.mould.rate, known.learnt.mould.loss, known.learnt.jugTimes,
+                 known.learnt.jugRateTimes, known.learnt.potRateTimes, double(known.ofRate),
+                 double(known.ofLoss), double(known.ofJug), double(known.ofCooling)});
+}
+
 } // namespace
 
 class TestKeptAfter : public QObject {
@@ -166,8 +225,16 @@ private Q_SLOTS:
             for (const Due& due : duesOf(*batch, cured))
                 sponge.take(
                     {double(due.kind), double(due.opens), double(due.at), double(due.closes)});
-            for (const std::string& fact : factsOf(*batch))
+            for (const std::string& fact : factsOf(*batch)) {
                 sponge.take(fact);
+                sponge.take(double(isInput(fact)));
+            }
+            const Account made = batch->asMade();
+            sponge.take({made.batterGrams, made.superfatTrue.value_or(-9)});
+            for (const AfterAt& one : batch->after)
+                sponge.take(wordsIn(one.what));
+            if (number % 5 == 0)
+                takeHeatLog(sponge, inputs.dice, *batch);
             takeLabels(sponge, inputs.dice, *batch, cured);
             takeCost(sponge, inputs.dice, *batch);
             takeStock(sponge, inputs.dice);
@@ -190,12 +257,17 @@ private Q_SLOTS:
             if (inputs.dice.chance(0.4)) { // a twin that came out otherwise
                 Batch twin = batches[0];
                 twin.after = batches[1].after;
+                if (inputs.dice.chance(0.5))
+                    surroundings(inputs.dice, twin.formula);
                 batches[1] = twin;
             }
             std::vector<Compared> all;
             std::vector<ToldBatch> told;
             for (const Batch& batch : batches) {
-                all.push_back({&batch, 0});
+                const auto& portions = batch.formula.portions;
+                all.push_back({&batch, portions.empty() || inputs.dice.chance(0.4)
+                                           ? PortionId(0)
+                                           : inputs.dice.one(portions).id});
                 told.push_back({batch.id, factsOf(batch)});
             }
             const Comparison c = compared(all);
@@ -204,7 +276,7 @@ private Q_SLOTS:
                 sponge.take({double(would.like), double(would.changedAs), double(would.group)});
                 const Formula f =
                     withOneChange(batches[would.like], batches[would.changedAs], would.group);
-                sponge.take({double(f.lines.size()), f.lye.superfat, f.liquid.value});
+                sponge.take(formulaToJson(f).toStdString());
             }
             const Account account = accountOf(batches[0].formula, batches[0].amounts);
             for (const MishapBefore& m : mishapsBefore(told, thingsOf(batches[0].formula, account)))

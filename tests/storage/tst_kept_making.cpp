@@ -9,6 +9,7 @@
 #include "core/heat/jug.h"
 #include "core/makeday/later.h"
 #include "core/makeday/mishap.h"
+#include "core/makeday/own_way.h"
 #include "core/makeday/schedule.h"
 #include "core/makeday/weigh_band.h"
 #include "core/making/batter_density.h"
@@ -21,8 +22,9 @@
 #include "storage/fittings.h"
 #include "storage/heat_json.h"
 #include "storage/making_json.h"
-#include "support/many_inputs.h"
+#include "support/many_surroundings.h"
 #include "support/material_figures.h"
+#include "words/lexicon.h"
 
 #include <QJsonDocument>
 
@@ -30,76 +32,6 @@ using namespace rhexion;
 using namespace rhexion::test;
 
 namespace {
-
-MouldShape anyShape(Dice& dice)
-{
-    const auto mm = [&](double low, double high) { return dice.wide(low, high); };
-    switch (dice.below(6)) {
-    case 0: {
-        Loaf loaf{mm(80, 500), mm(40, 140), mm(30, 140), 0, 0, 0, 0};
-        if (dice.chance(0.3)) {
-            loaf.rimLength = loaf.length * dice.between(1.0, 1.2);
-            loaf.rimWidth = loaf.width * dice.between(1.0, 1.3);
-        }
-        loaf.corner = dice.chance(0.3) ? dice.between(0, 60) : 0.0;
-        loaf.liner = dice.chance(0.3) ? dice.between(0, 6) : 0.0;
-        return loaf;
-    }
-    case 1: {
-        Slab slab;
-        slab.length = mm(100, 500);
-        slab.width = mm(100, 400);
-        slab.height = mm(15, 80);
-        slab.thickness = dice.chance(0.5) ? dice.between(0.5, 8) : 0.0;
-        slab.dividerHeight = dice.chance(0.5) ? dice.between(1, 90) : 0.0;
-        return slab;
-    }
-    case 2: return Column{mm(30, 150), mm(50, 400)};
-    case 3: return LyingTube{mm(30, 150), mm(50, 400), mm(10, 150)};
-    case 4: return Dome{mm(10, 80), mm(10, 120)};
-    default: return FreeShape{mm(20, 4000)};
-    }
-}
-
-void surroundings(Dice& dice, Formula& f)
-{
-    for (int i = dice.below(3); i > 0; --i)
-        f.moulds.push_back(
-            {{"mould", anyShape(dice), 1 + dice.below(6)},
-             f.portions.empty() || dice.chance(0.5) ? PortionId(0) : dice.one(f.portions).id,
-             dice.between(0.3, 1.0)});
-    f.cutting = {dice.between(5, 60), dice.between(0, 20), dice.between(0, 3)};
-    f.handling.blending = static_cast<Blending>(dice.below(3));
-    f.handling.gel = static_cast<GelPlan>(dice.below(3));
-    f.handling.product = static_cast<ProductKind>(dice.below(5));
-    if (!dice.chance(0.7))
-        return;
-    HeatPlan plan;
-    plan.room = dice.between(5, 38);
-    plan.jug = {static_cast<VesselStuff>(dice.below(6)), dice.wide(20, 1500)};
-    plan.pot = {static_cast<VesselStuff>(dice.below(6)), dice.wide(50, 3000)};
-    plan.portions = 1 + dice.below(24);
-    plan.pauseMinutes = dice.between(0, 8);
-    plan.liquid = dice.between(0, 40);
-    plan.chilled = dice.between(0, 12);
-    plan.frozen = dice.between(-30, -1);
-    plan.iceBath = dice.chance(0.3);
-    plan.melted = dice.between(30, 95);
-    if (dice.chance(0.4))
-        plan.potAfterMinutes = dice.between(0, 90);
-    plan.school = static_cast<MeetingSchool>(dice.below(6));
-    plan.trace = static_cast<TraceStage>(dice.below(4));
-    plan.blendingSeconds = dice.between(0, 900);
-    plan.wall = static_cast<MouldWall>(dice.below(8));
-    plan.covers = {{static_cast<MouldCover>(dice.below(7)), 0.0, {}}};
-    if (dice.chance(0.4))
-        plan.covers.push_back({static_cast<MouldCover>(dice.below(7)), dice.between(0.5, 12), {}});
-    if (dice.chance(0.4))
-        plan.ovenOffHours = dice.between(0.5, 12);
-    plan.cook.power = dice.wide(50, 800);
-    plan.cook.minutes = dice.between(10, 200);
-    f.heat = plan;
-}
 
 // A formula with moulds and a plan of warmth; nothing where it cannot be reckoned.
 std::optional<Reckoning> surrounded(Inputs& inputs, Formula& f)
@@ -111,9 +43,16 @@ std::optional<Reckoning> surrounded(Inputs& inputs, Formula& f)
     return r ? std::optional(*r) : std::nullopt;
 }
 
-void takeDay(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r,
+void takeDay(Sponge& sponge, Dice& dice, const Formula& formula, const Reckoning& r,
              const heat::HeatForecast* forecast)
 {
+    Formula f = formula;
+    if (const DayPlan usual = planDay(f, r); dice.chance(0.3) && !usual.steps.empty()) {
+        f.way.own.push_back(
+            {1, "own", keyOf(dice.one(usual.steps)), dice.between(0, 20), dice.between(0, 90)});
+        f.way.left = {keyOf(dice.one(usual.steps))};
+        f.way.moved = {{keyOf(dice.one(usual.steps)), keyOf(dice.one(usual.steps))}};
+    }
     const DayPlan plan = planDay(f, r);
     const DayOf day = dayOf(plan, f, r, forecast);
     for (const StepTimes& t : day.times)
@@ -139,8 +78,25 @@ void takeDay(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r,
     const auto target = plan.steps[std::size_t(dice.below(int(plan.steps.size())))].target;
     if (const auto band = weighBand(f, r, {}, target, dice.between(0, 1)))
         sponge.take({band->low, band->high, double(band->lowBy), double(band->highBy)});
-    for (const Mishap& mishap : surprise(plan, f, std::uint64_t(dice.below(1000))).mishaps)
-        sponge.take({double(mishap.kind), double(placeOf(mishap, plan, f).value_or(999))});
+}
+
+// How much of it fills its moulds, gives so many bars, comes of what is left on the shelf.
+void takeFactors(Sponge& sponge, Dice& dice, const Formula& f)
+{
+    const auto takeFactor = [&](const OrCannot<double>& factor) {
+        const auto* number = std::get_if<double>(&factor);
+        sponge.take(number ? *number : -1.0 - double(std::get<Cannot>(factor).code));
+    };
+    for (const FillAim aim : {FillAim::Enough, FillAim::Typical, FillAim::NeverOver})
+        takeFactor(factorToFill(f, aim));
+    takeFactor(factorForBars(f, dice.between(1, 60), dice.between(30, 150)));
+    std::vector<Left> left;
+    for (const Line& line : f.lines)
+        if (dice.chance(0.5))
+            left.push_back({line.id, dice.wide(10, 5000)});
+    const auto stock = factorForStock(f, left);
+    if (const auto* s = std::get_if<StockFactor>(&stock))
+        sponge.take({s->factor, double(s->decides)});
 }
 
 // How batches made correct the working time.
@@ -160,6 +116,31 @@ void takeLearning(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning&
     }
     const TimeForecast own = corrected(forecast, logs);
     sponge.take({own.time.low, own.time.typical, own.time.high, double(own.logs)});
+    for (const SpeedRiskFound& risk : speedRisks(f, r, own, scentDoses(f, r, {})))
+        sponge.take({double(risk.what), double(risk.line), risk.figure});
+}
+
+// How mishaps are judged by what was done and what is in the bowl.
+void takeMishaps(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r,
+                 const DayPlan& plan)
+{
+    for (const Mishap& mishap : surprise(plan, f, std::uint64_t(dice.below(1000))).mishaps) {
+        sponge.take({double(mishap.kind), double(placeOf(mishap, plan, f).value_or(999))});
+        WhatWasDone what;
+        for (bool* did : {&what.typed, &what.asPlanned, &what.addedWater, &what.trouble, &what.help,
+                          &what.nearMiss})
+            *did = dice.chance(0.5);
+        what.secondsToPour = dice.chance(0.2) ? 0.0 : dice.between(0, 90);
+        DayFacts facts;
+        if (dice.chance(0.5))
+            facts.weighed.push_back(
+                {{WeighTarget::What::Sodium, 0},
+                 plannedGrams({WeighTarget::What::Sodium, 0}, f, r) * dice.between(0.99, 1.01)});
+        const MishapOutcome out =
+            judge(mishap, dice.chance(0.9), what, f, r, reckonAsWeighed(f, r, facts, {}));
+        sponge.take({double(out.noticed), double(out.befell), out.superfat.value_or(-9),
+                     out.strength.value_or(-9)});
+    }
 }
 
 } // namespace
@@ -179,13 +160,17 @@ private Q_SLOTS:
             if (!r)
                 return;
             take(sponge, mouldFitToJson(f, *r));
+            takeFactors(sponge, inputs.dice, f);
             take(sponge, scentToJson(f, scentPicture(f, *r, own.limits, {}, {}), own));
             take(sponge, blendToJson(f, *r));
             WashWater water;
             water.hardness = inputs.dice.wide(1, 900);
             take(sponge, waterToJson(f, *r, water));
+            sponge.take(
+                usualOf(classOf(inputs.dice.one(std::array{0.5, 1.4, 1.5, 2.0, 2.5, 2.6, 9.0}))));
             take(sponge, workingToJson(f, *r, {}, {}));
             takeDay(sponge, inputs.dice, f, *r, nullptr);
+            takeMishaps(sponge, inputs.dice, f, *r, planDay(f, *r));
             for (const Vessel vessel : allVessels) {
                 const Contents c = contentsOf(f, *r, vessel);
                 sponge.take({c.water, c.fat, c.alkali, c.acid, c.sugar, c.salt, c.otherSolids});
@@ -193,6 +178,102 @@ private Q_SLOTS:
             if (const auto blend = blendOf(f, *r); const auto* b = std::get_if<Blend>(&blend))
                 sponge.take({b->withoutIodine, b->iodine.typical(), b->sv.high()});
             takeLearning(sponge, inputs.dice, f, *r);
+        });
+    }
+
+    // Limits of every kind and basis, certificates and jars blended beforehand, of scents in any
+    // vessel.
+    void scents()
+    {
+        Inputs inputs(209);
+        Dice& dice = inputs.dice;
+        std::vector<MaterialPtr> shelf;
+        for (const MaterialPtr& m : Catalogue::shipped().materials())
+            if (m->kind == MaterialKind::Scent && shelf.size() < 6)
+                shelf.push_back(m);
+        keepEach("many_scents.txt", 12, 30, [&](Sponge& sponge) {
+            Formula f = inputs.formula();
+            surroundings(dice, f);
+            for (int i = 1 + dice.below(3); i > 0; --i) {
+                Line line;
+                line.id = f.newId();
+                line.material = dice.one(shelf);
+                line.amount = dice.chance(0.3)
+                                  ? StatedAmount{double(1 + dice.below(200)), AmountUnit::Drop}
+                                  : StatedAmount{dice.wide(0.1, 60), AmountUnit::Gram};
+                line.vessel = dice.one(allVessels);
+                f.lines.push_back(line);
+            }
+            Fittings own;
+            std::vector<TimesTried> tried;
+            std::vector<ScentBlend> blends;
+            for (int i = dice.below(6); i > 0; --i)
+                own.limits.push_back(
+                    {dice.chance(0.2) ? "" : dice.one(shelf)->id,
+                     static_cast<ScentLimit::Whose>(dice.below(3)),
+                     dice.chance(0.6) ? f.handling.product : ProductKind::LeaveOn,
+                     dice.wide(1e-4, 1.0),
+                     static_cast<ScentBasis>(dice.below(int(countOf<ScentBasis>()))), "", ""});
+            for (const MaterialPtr& m : shelf) {
+                if (dice.chance(0.6))
+                    own.certificates.push_back(
+                        {m->id,
+                         {{"one", 0.0, dice.wide(1e-4, 0.5)},
+                          {dice.chance(0.5) ? "one" : "two", dice.wide(1e-4, 0.1), 0.2}},
+                         "",
+                         ""});
+                if (dice.chance(0.4))
+                    tried.push_back({m->id, dice.below(4)});
+            }
+            if (dice.chance(0.5))
+                blends.push_back({shelf[0]->id,
+                                  {{shelf[1]->id, dice.between(0.01, 0.5)},
+                                   {shelf[2]->id, dice.between(0.01, 0.5)}},
+                                  {}});
+            const ReckonResult result = reckon(f);
+            if (const auto* r = std::get_if<Reckoning>(&result))
+                take(sponge,
+                     scentToJson(
+                         f, scentPicture(f, *r, own.limits, own.certificates, tried, blends), own));
+        });
+    }
+
+    // Working time and windows from features on a grid, which meet every threshold.
+    void windows()
+    {
+        Dice dice(210);
+        keepEach("many_windows.txt", 12, 60, [&](Sponge& sponge) {
+            const auto some = [&](std::span<const SlopeRow> rows) {
+                Features features;
+                for (const SlopeRow& row : rows)
+                    if (dice.chance(0.5))
+                        features[std::string(row.code)] = dice.below(81) * 0.005;
+                return features;
+            };
+            std::vector<ScentDose> scents(std::size_t(dice.below(3)));
+            for (ScentDose& scent : scents) {
+                scent.lot = dice.chance(0.5) ? "a" : "b";
+                scent.what = static_cast<ScentClass>(dice.below(int(countOf<ScentClass>())));
+                scent.dose = dice.below(20) * 0.005;
+            }
+            const std::vector<std::string> off{std::string(dice.one(workSlopes()).code),
+                                               std::string(dice.one(unmouldSlopes()).code)};
+            const TimeForecast work =
+                workingTime(some(workSlopes()), scents, static_cast<Blending>(dice.below(3)),
+                            dice.chance(0.3) ? off : std::vector<std::string>{});
+            sponge.take({work.time.low, work.time.typical, work.time.high});
+            for (const NamedFactor& factor : work.factors)
+                sponge.take({factor.factor.low, factor.factor.typical, factor.factor.high,
+                             factor.feature, double(factor.off)});
+            const MouldTimes times =
+                windowsOf(some(unmouldSlopes()), static_cast<GelPlan>(dice.below(3)),
+                          static_cast<MouldKind>(dice.below(3)),
+                          dice.chance(0.3) ? off : std::vector<std::string>{});
+            for (const Factor& hours : {times.unmould.time, times.stamp.opens, times.stamp.closes,
+                                        times.cut ? times.cut->closes : Factor{}})
+                sponge.take({hours.low, hours.typical, hours.high});
+            sponge.take({double(times.salty), double(times.oleic),
+                         double(classOfMinutes(dice.below(60) * 0.5))});
         });
     }
 
@@ -205,7 +286,7 @@ private Q_SLOTS:
             const double edges[] = {0.0, 1e-9, 0.6, 0.95, 0.98, 1.0, 1.02, dice.wide(0.001, 100)};
             water.hardness = dice.one(edges);
             water.dose = dice.one(edges);
-            water.calciumShare = dice.between(0.6, 0.95);
+            water.calciumShare = dice.one(edges);
             const LigandInBar ligand{static_cast<Ligand>(dice.below(int(countOf<Ligand>()))),
                                      dice.one(edges)};
             const auto result =
@@ -263,8 +344,18 @@ private Q_SLOTS:
                 readings.push_back(
                     {ReadingOf::Core, core, *moments.poured + std::int64_t(i) * 2'700'000});
             }
-            const auto mould =
-                heat::mouldOf(*forecast, readings, {}, moments, *moments.poured + 9'000'000);
+            if (dice.chance(0.5))
+                readings.push_back({ReadingOf::Batter, dice.between(30, 60),
+                                    *moments.poured + std::int64_t(dice.between(-6e5, 9e5))});
+            std::vector<LookAt> looks(std::size_t(dice.below(4)));
+            for (LookAt& look : looks)
+                look = {static_cast<LookSaw>(dice.below(int(countOf<LookSaw>()))),
+                        *moments.poured + std::int64_t(dice.between(-1e6, 2e7))};
+            std::ranges::sort(looks, {}, &LookAt::at);
+            const heat::MouldPrior prior{dice.between(-0.5, 0.5), dice.between(0.1, 0.7),
+                                         dice.between(-0.3, 0.3), dice.between(0.1, 0.3)};
+            const auto mould = heat::mouldOf(*forecast, readings, looks, moments,
+                                             *moments.poured + 9'000'000, prior);
             if (mould)
                 sponge.take({mould->knobs.rate, mould->knobs.loss, double(mould->fitted),
                              mould->lnRateSd, mould->lnLossSd, mould->band.peak().typical(),
@@ -297,6 +388,8 @@ private Q_SLOTS:
             for (const auto topic :
                  {jugHeatToJson, meetingHeatToJson, mouldHeatToJson, cookHeatToJson})
                 take(sponge, topic(f, told->forecast));
+            for (const Caution& c : findingsOf(f, *r, nullptr, *words::lexicon(), told->findings))
+                sponge.take(double(c.code));
             for (const Caution& c : told->findings) {
                 sponge.take(
                     {double(c.code), double(c.severity), double(c.line), double(c.mends().size())});
@@ -320,6 +413,14 @@ private Q_SLOTS:
                     liquid.water = dice.between(0.5, 0.95);
                     liquid.fat = (1.0 - liquid.water) * 0.4;
                     liquid.milk = dice.chance(0.7);
+                    liquid.puree = !liquid.milk && dice.chance(0.5);
+                    const double rest = 1.0 - liquid.water - liquid.fat;
+                    liquid.reducingSugar = rest * dice.between(0, 0.3);
+                    liquid.otherSugar = rest * dice.between(0, 0.2);
+                    liquid.protein = rest * dice.between(0, 0.2);
+                    liquid.salt = rest * dice.between(0, 0.1);
+                    liquid.alcohol = rest * dice.between(0, 0.1);
+                    liquid.glycerol = rest * dice.between(0, 0.1);
                 }
                 jug.liquids.push_back(liquid);
             }
@@ -328,7 +429,18 @@ private Q_SLOTS:
             jug.acidProtons = dice.chance(0.3) ? dice.between(0, 0.3) : 0.0;
             jug.acidGrams = jug.acidProtons * 64.0;
             jug.acidDissolving = jug.acidProtons * 8.0;
+            jug.bicarbonateProtons = jug.acidProtons * dice.between(0, 1);
+            jug.crystalWater = dice.chance(0.2) ? dice.wide(1, 40) : 0.0;
             jug.salt = dice.chance(0.2) ? dice.wide(1, 40) : 0.0;
+            if (dice.chance(0.3)) {
+                jug.readySodium = dice.wide(1, 100);
+                jug.readyPotassium = dice.chance(0.5) ? dice.wide(1, 100) : 0.0;
+                jug.readyWater = (jug.readySodium + jug.readyPotassium) * dice.between(0.9, 2.0);
+            }
+            jug.sodiumPurity = dice.between(0.8, 1.0);
+            jug.potassiumPurity = dice.between(0.8, 1.0);
+            jug.hydroxideCelsius = dice.between(5, 40);
+            jug.solutionTimes = dice.between(0.8, 1.2);
             jug.vessel = static_cast<VesselStuff>(dice.below(6));
             jug.vesselGrams = dice.wide(20, 1500);
             jug.portions = 1 + dice.below(6);
@@ -401,7 +513,17 @@ private Q_SLOTS:
             if (dice.chance(0.5))
                 for (const Wish& guard : usualGuards(f, asked))
                     asked.wishes.push_back(guard);
-            asked.what = static_cast<WishFor>(dice.below(2));
+            asked.what = static_cast<WishFor>(dice.below(3));
+            for (const Line& line : f.lines) {
+                if (dice.chance(0.2))
+                    asked.gladly[line.id] = static_cast<Gladly>(dice.below(3));
+                if (dice.chance(0.15))
+                    asked.left[line.id] = dice.wide(20, 1500);
+                if (dice.chance(0.2))
+                    asked.prices[line.material->id] = dice.wide(0.001, 0.1);
+            }
+            if (dice.chance(0.2))
+                asked.mostOilsChanged = 1 + dice.below(3);
             const auto answer = propose(f, asked, solveWithGlpk);
             const auto* proposal = std::get_if<WishProposal>(&answer);
             take(sponge,
@@ -416,10 +538,7 @@ private Q_SLOTS:
             const TakenAs as = dice.one(allTakenAs());
             const double figure = needsFigure(as) ? dice.wide(0.01, 400) : 0.0;
             const auto m = takenAs("something", as, figure);
-            sponge.take(m ? figuresOf(*m) : std::vector{-1.0});
-            if (m)
-                for (const Figure& part : m->parts)
-                    sponge.take({part.range.low(), part.range.typical(), part.range.high()});
+            sponge.take(m ? everyFigureOf(*m) : std::vector{-1.0});
         });
     }
 };

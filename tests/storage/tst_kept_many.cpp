@@ -22,7 +22,7 @@
 #include "support/day.h"
 #include "support/figures_of.h"
 #include "support/kept.h"
-#include "support/many_inputs.h"
+#include "support/many_surroundings.h"
 #include "support/material_figures.h"
 #include "words/lexicon.h"
 #include "words/search_words.h"
@@ -103,6 +103,11 @@ void takeRest(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r)
         sponge.take({lye->hydroxideGrams, lye->waterGrams, lye->solutionGrams, lye->perBatchGrams,
                      lye->strength.low(), lye->strength.high(),
                      lye->crystallisesBelow ? lye->crystallisesBelow->inCelsius() : -99.0});
+    for (const LiquidStatement how :
+         {LiquidStatement::Strength, LiquidStatement::Ratio, LiquidStatement::PercentOfOils,
+          LiquidStatement::LessThanUsual})
+        sponge.take(
+            {statedAnew(f.liquid, &r, how).value, statedAnew(f.liquid, nullptr, how).value});
     const auto factor = factorFor(f, dice.chance(0.5) ? ScaleTo::Oils : ScaleTo::Batter,
                                   Mass::grams(dice.wide(50, 5000)));
     sponge.take(factor.value_or(-99.0));
@@ -220,6 +225,8 @@ private Q_SLOTS:
                 if (dice.chance(0.4))
                     portion.held = HeldOil{LineId(dice.below(9)), inputs.amount(true)};
             }
+            Formula others = f;
+            surroundings(dice, others);
             const Edit edits[] = {
                 AddLine{added, std::size_t(dice.below(9))},
                 SetPortions{portions},
@@ -234,7 +241,14 @@ private Q_SLOTS:
                 MoveLine{line, dice.one(allVessels), std::size_t(dice.below(9))},
                 SetLocked{line, dice.chance(0.5)},
                 SetAllWater{line, dice.chance(0.5)},
-                SetOilsTotal{Mass::grams(dice.wide(1e-3, 1e10))}};
+                SetOilsTotal{Mass::grams(dice.wide(1e-3, 1e10))},
+                SetMoulds{others.moulds},
+                SetCutting{{dice.between(-5, 60), dice.between(-1, 20), dice.between(-1, 3)}},
+                SetHandling{others.handling},
+                SetHeatPlan{others.heat},
+                SetFrozen{line, dice.chance(0.5)},
+                SetText{static_cast<TextField>(dice.below(3)),
+                        std::string(std::size_t(dice.below(900)), 'x')}};
             for (const Edit& edit : edits) {
                 if (const auto why = refusalOf(f, edit))
                     sponge.take(*why);
@@ -255,9 +269,15 @@ private Q_SLOTS:
         Dice& dice = inputs.dice;
         keepEach("many_materials.txt", 30, 100, [&](Sponge& sponge) {
             const MaterialPtr m = inputs.anyMaterial();
-            sponge.take(figuresOf(*m));
+            sponge.take(everyFigureOf(*m));
+            for (const AmountUnit unit : {AmountUnit::Teaspoon, AmountUnit::TeaspoonHeaped,
+                                          AmountUnit::Tablespoon, AmountUnit::TablespoonHeaped,
+                                          AmountUnit::Cup, AmountUnit::Drop, AmountUnit::Piece})
+                sponge.take(gramsPer(unit, *m).value_or(-1.0));
             const auto fault = faultOf(*m);
             sponge.take(fault ? double(fault->code) : -1.0);
+            const MaterialPtr again = dice.chance(0.5) ? inputs.changed(*m) : m;
+            sponge.take({double(sameFigures(*m, *again)), double(sameFigures(*again, *m))});
             const UsualPlace place =
                 usualPlaceOf(*m, inputs.amount(false), dice.wide(50, 2000), dice.chance(0.3));
             sponge.take({double(place.vessel), double(place.reason),
@@ -273,10 +293,7 @@ private Q_SLOTS:
                 all += parts.back().mass.inGrams();
             }
             const auto mixture = mixed(parts, Mass::grams(all * dice.between(0.4, 1.1)));
-            sponge.take(mixture ? figuresOf(*mixture) : std::vector{-1.0});
-            if (mixture)
-                for (const Figure& part : mixture->parts)
-                    sponge.take({part.range.low(), part.range.typical(), part.range.high()});
+            sponge.take(mixture ? everyFigureOf(*mixture) : std::vector{-1.0});
             static const std::string groups[] = {
                 "milk",     "egg",   "sugar",      "fruit",    "juice",   "vegetable",   "cereal",
                 "nut_seed", "other", "spice_herb", "beverage", "fat_oil", "salt_mineral"};
@@ -294,9 +311,7 @@ private Q_SLOTS:
             if (dice.chance(0.3))
                 row.acids.push_back({static_cast<Acid>(dice.below(5)), dice.wide(0.01, 5)});
             const Material food = materialFromFood(row);
-            sponge.take(figuresOf(food));
-            for (const Figure& part : food.parts)
-                sponge.take({part.range.low(), part.range.typical(), part.range.high()});
+            sponge.take(everyFigureOf(food));
         });
     }
 
@@ -367,6 +382,11 @@ private Q_SLOTS:
                 sponge.take({a->value, double(a->unit)});
             else
                 sponge.take(double(std::get<PhraseFault>(amount).code));
+            if (const auto thing = thingOf(text, *lexicon))
+                sponge.take(double(*thing));
+            if (const auto number = parseNumber(text, habits.decimalMark);
+                const auto* n = std::get_if<double>(&number))
+                sponge.take(*n);
         });
     }
 
@@ -389,6 +409,11 @@ private Q_SLOTS:
                 else
                     text[at] = char('a' + dice.below(26));
             }
+            if (const auto space = text.find(' '); space != text.npos && dice.chance(0.2))
+                text.erase(space, 1);
+            if (dice.chance(0.1))
+                text.insert(std::size_t(dice.below(int(text.size()) + 1)),
+                            dice.chance(0.5) ? " " : "é");
             const auto found = index.find(text);
             sponge.take(double(found.size()));
             for (std::size_t i = 0; i < std::min<std::size_t>(found.size(), 6); ++i)

@@ -12,6 +12,7 @@
 #include <QJsonObject>
 #include <QTest>
 
+#include <algorithm>
 #include <cmath>
 #include <random>
 
@@ -69,14 +70,24 @@ inline void take(Sponge& sponge, const QJsonValue& value)
 class Dice {
 public:
     explicit Dice(unsigned seed) : engine_(seed) {}
+    // Now and then an end itself, often a figure as a maker writes it: what compares with a
+    // threshold is met on it too.
     double between(double low, double high)
     {
-        return low + (high - low) * double(engine_()) / 4294967295.0;
+        const int how = below(16);
+        const double x = low + (high - low) * share();
+        if (how < 2)
+            return how == 0 ? low : high;
+        return how < 7 ? std::clamp(written(x), low, high) : x;
     }
     // As likely between 1 and 2 as between 100 and 200.
-    double wide(double low, double high) { return low * std::pow(high / low, between(0, 1)); }
+    double wide(double low, double high)
+    {
+        const double x = between(std::log(low), std::log(high));
+        return below(3) == 0 ? std::clamp(written(std::exp(x)), low, high) : std::exp(x);
+    }
     int below(int n) { return int(engine_() % unsigned(n)); }
-    bool chance(double p) { return between(0, 1) < p; }
+    bool chance(double p) { return share() < p; }
     template <class List>
     const auto& one(const List& list)
     {
@@ -84,6 +95,9 @@ public:
     }
 
 private:
+    double share() { return double(engine_()) / 4294967295.0; }
+    static double written(double x) { return QString::number(x, 'g', 2).toDouble(); }
+
     std::mt19937 engine_;
 };
 
@@ -119,6 +133,9 @@ public:
             if (const auto i = intervalOf(kind, r.low() * k, r.typical() * k, r.high() * k))
                 lot.figures.push_back({kind.code, *i, "weighed"});
         }
+        if (dice.chance(0.2))
+            lot.measures.push_back({dice.one(std::array{"tsp", "cup", "tsp, heaped", "large"}),
+                                    dice.wide(1, 300), "weighed"});
         return std::make_shared<const Material>(withLot(m, lot));
     }
 
@@ -136,7 +153,9 @@ public:
                                                AmountUnit::FluidOunce,
                                                AmountUnit::Millilitre,
                                                AmountUnit::Teaspoon,
+                                               AmountUnit::TeaspoonHeaped,
                                                AmountUnit::Tablespoon,
+                                               AmountUnit::TablespoonHeaped,
                                                AmountUnit::Cup,
                                                AmountUnit::Drop,
                                                AmountUnit::Piece};

@@ -19,4 +19,28 @@ inline std::vector<double> figuresOf(const Material& m)
     return out;
 }
 
+// Every figure it has, what spoons of it weigh among them.
+inline std::vector<double> everyFigureOf(const Material& m)
+{
+    std::vector<double> out = figuresOf(m);
+    const auto add = [&](const Interval& i) {
+        out.insert(out.end(), {i.low(), i.typical(), i.high()});
+    };
+    for (const Figure& part : m.parts)
+        add(part.range);
+    for (const AcidShare& acid : m.acids)
+        add(acid.share.range);
+    for (const FattyAcidShare& acid : m.fattyAcids)
+        add(acid.share.range);
+    for (const auto* figure : {&m.sv, &m.acidValue, &m.iodine, &m.titratable, &m.ph, &m.density,
+                               &m.melting, &m.flash, &m.unsaponifiable, &m.usualUse, &m.reserve}) {
+        out.push_back(figure->has_value());
+        if (*figure)
+            add((*figure)->range);
+    }
+    for (const Measure& measure : m.measures)
+        out.push_back(measure.grams);
+    return out;
+}
+
 } // namespace rhexion::test

@@ -499,7 +499,7 @@ Window windowOf(const Formula& f, const HeatPlan& plan, const std::optional<Sett
 namespace {
 
 std::optional<MouldBand> bandOf(const Pour& pour, double pouredAt, const HeatPlan& plan,
-                                const ForecastOptions& options, bool first)
+                                const ForecastOptions& options)
 {
     MouldOptions run;
     run.hours = options.hours;
@@ -508,7 +508,7 @@ std::optional<MouldBand> bandOf(const Pour& pour, double pouredAt, const HeatPla
         run.up = 20;
     }
     run.knobs = options.learnt.mould;
-    run.fields = options.fields && first;
+    run.fields = options.fields;
     run.cancelled = options.cancelled;
     return mouldBand(pour.batter, pour.setup, pouredAt, plan.trace, run);
 }
@@ -525,7 +525,7 @@ std::optional<MouldBand> firstBand(const Formula& f, const Account& account, con
     const auto* all = std::get_if<std::vector<Pour>>(&pours);
     if (!all || all->empty())
         return std::nullopt;
-    return bandOf(all->front(), joined->atTrace.typical(), plan, options, true);
+    return bandOf(all->front(), joined->atTrace.typical(), plan, options);
 }
 
 std::optional<HeatForecast> forecastHeat(const Formula& f, const Account& account,
@@ -695,8 +695,10 @@ std::optional<HeatForecast> forecastHeat(const Formula& f, const Account& accoun
         return out;
     }
     std::vector<PourForecast> forecasts;
+    ForecastOptions each = options;
     for (Pour& pour : std::get<std::vector<Pour>>(pours)) {
-        auto band = bandOf(pour, joined->atTrace.typical(), plan, options, forecasts.empty());
+        auto band = bandOf(pour, joined->atTrace.typical(), plan, each);
+        each.fields = false;
         if (!band)
             return std::nullopt;
         forecasts.push_back({std::move(pour), joined->atTrace.typical(), std::move(*band)});

@@ -110,21 +110,13 @@ double square(double x)
     return x * x;
 }
 
-// x from A x = b by elimination with pivots; A is small, symmetric and positive.
+// By elimination; A is small, symmetric and positive, so that its diagonal needs no pivots.
 std::vector<double> inverseOf(std::vector<double> a, std::size_t n)
 {
     std::vector<double> inverse(n * n, 0.0);
     for (std::size_t i = 0; i < n; ++i)
         inverse[i * n + i] = 1.0;
     for (std::size_t col = 0; col < n; ++col) {
-        std::size_t pivot = col;
-        for (std::size_t row = col + 1; row < n; ++row)
-            if (std::abs(a[row * n + col]) > std::abs(a[pivot * n + col]))
-                pivot = row;
-        for (std::size_t k = 0; k < n; ++k) {
-            std::swap(a[col * n + k], a[pivot * n + k]);
-            std::swap(inverse[col * n + k], inverse[pivot * n + k]);
-        }
         const double by = a[col * n + col];
         for (std::size_t k = 0; k < n; ++k) {
             a[col * n + k] /= by;

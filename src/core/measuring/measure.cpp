@@ -300,8 +300,7 @@ MeasureResult hydroxidePurity(std::span<const PurityRun> runs, double citricShar
         return Fault::PurityAboveAll;
     writeRuns(out.working, sum, values, U::Percent);
     const double typical = std::min(sum.mean, 1.0);
-    out.value = around(sum.mean * (1.0 - sum.doubt), typical,
-                       std::min(1.0, sum.mean * (1.0 + sum.doubt)), 1.0);
+    out.value = around(sum.mean * (1.0 - sum.doubt), typical, sum.mean * (1.0 + sum.doubt), 1.0);
     return out;
 }
 
