@@ -1,6 +1,7 @@
 // Both ends of every range a maker can type, just inside and just outside; and lengths of curved
 // moulds by Pythagoras.
 #include "core/after/free_alkali.h"
+#include "core/after/terms.h"
 #include "core/formula/heat_plan.h"
 #include "core/formula/mould_shape.h"
 #include "core/heat/cook.h"
@@ -169,6 +170,33 @@ private Q_SLOTS:
         QCOMPARE(!f.fault(most), !f.openAbove);
         QVERIFY(!f.fault(least + step) && !f.fault(most - step));
         QVERIFY(f.fault(least - step) && f.fault(most + step));
+    }
+
+    // A sheet of labels: one row and column at least, none smaller than a centimetre, all on paper.
+    void labelSheets()
+    {
+        const LabelSheet usual;
+        QVERIFY(fits(usual));
+        const auto isGoodWith = [&](auto LabelSheet::*field, auto value) {
+            LabelSheet sheet = usual;
+            sheet.columns = sheet.rows = 1;
+            sheet.*field = value;
+            return fits(sheet);
+        };
+        QVERIFY(isGoodWith(&LabelSheet::columns, 1) && !isGoodWith(&LabelSheet::columns, 0));
+        QVERIFY(isGoodWith(&LabelSheet::rows, 1) && !isGoodWith(&LabelSheet::rows, 0));
+        // Three labels of 60 mm with gaps of 3 mm from 10 mm on: 196 mm.
+        LabelSheet full = usual;
+        full.pageWidth = 196.0;
+        full.pageHeight = 12.0 + 3 * 90.0 + 2 * 3.0;
+        QVERIFY(fits(full));
+        for (double LabelSheet::*page : {&LabelSheet::pageWidth, &LabelSheet::pageHeight}) {
+            LabelSheet small = full;
+            small.*page -= 0.1;
+            QVERIFY(!fits(small));
+        }
+        for (double LabelSheet::*side : {&LabelSheet::width, &LabelSheet::height})
+            QVERIFY(isGoodWith(side, 10.0) && !isGoodWith(side, 9.9) && !isGoodWith(side, 1000.0));
     }
 
     void endBars()

@@ -169,6 +169,11 @@ void takeStock(Sponge& sponge, Dice& dice)
         sponge.take(
             {double(w->verdict), w->mean, w->least, w->tolerable, double(w->low), double(w->very)});
     sponge.take(nominalFor(dice.between(3, 150)));
+    const double caustic = dice.wide(1e-5, 0.01);
+    const AlkaliLimits limits{dice.between(1e-4, 1e-3), dice.between(5e-4, 2e-3)};
+    sponge.take(double(verdictOn(
+        Interval::around(caustic * dice.between(0, 1), caustic, caustic * dice.between(1, 2)),
+        limits)));
     const auto code =
         textOf(BatchCode{2000 + dice.below(100), 1 + dice.below(366), dice.below(101)});
     if (const auto* text = std::get_if<std::string>(&code))

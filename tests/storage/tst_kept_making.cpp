@@ -143,6 +143,74 @@ void takeMishaps(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& 
     }
 }
 
+void takeRun(Sponge& sponge, const heat::MouldRun& run)
+{
+    sponge.take({run.gelTemperature, run.gelStart.value_or(-1), run.gelFull.value_or(-1), run.peak,
+                 run.peakSeconds, run.widestGap, run.steamGrams, run.driedGrams, double(run.steps),
+                 double(run.gel), run.gelShare, double(run.risk), run.coolSeconds.value_or(-1),
+                 run.ninetySeconds.value_or(-1), run.unmouldSeconds.value_or(-1),
+                 run.firstLookSeconds, double(run.rows.size())});
+    if (!run.rows.empty()) {
+        const heat::MouldRow& row = run.rows[run.rows.size() / 2];
+        sponge.take({row.seconds, row.core, row.skin, row.mean, row.saponified, row.gelShare});
+    }
+}
+
+// Every figure of a forecast, as no page shows them all.
+void takeForecast(Sponge& sponge, const heat::HeatForecast& told)
+{
+    sponge.take({told.potCelsius, told.joinedAtSeconds, told.coolForScent.value_or(-1),
+                 told.setting ? told.setting->celsius : -999.0});
+    const auto takeJug = [&](const heat::JugForecast& jug) {
+        const heat::JugBalance& b = jug.balance;
+        sponge.take({jug.atOnce.celsius, jug.atOnce.iceGrams, jug.peak.low(), jug.peak.typical(),
+                     jug.peak.high(), jug.peakWithoutBath, jug.crystals.value_or(-999),
+                     jug.hottest(), double(jug.isLimitedByMilk), b.start, b.dissolving,
+                     b.neutralising, b.melting, b.capacity, b.iceLeft, b.end, b.mol, b.iceMelted});
+    };
+    if (const auto* jug = std::get_if<heat::JugForecast>(&told.jug))
+        takeJug(*jug);
+    if (told.secondJug)
+        takeJug(*told.secondJug);
+    if (const auto* pot = std::get_if<heat::Pot>(&told.pot))
+        for (const heat::PotPart& part : pot->parts)
+            sponge.take({double(part.fat), part.grams, part.celsius, part.melting().heat});
+    if (const auto* m = std::get_if<heat::MeetingForecast>(&told.meeting)) {
+        sponge.take({m->window.low, m->window.high, m->window.tolerance, m->sd.value_or(-1),
+                     m->jugStarts, m->potStarts, m->near.value_or(-1), m->nearCelsius(),
+                     m->jug.rate(), m->pot.rate(), m->jug.lnRateSd(), m->pot.sdAt(600.0)});
+        if (const auto& a = m->advice)
+            sponge.take({double(a->jugIsLater), double(a->bothTooCold), a->chillTo,
+                         a->chill.seconds, a->chill.iceGrams, a->warmOtherBy, a->warmAt,
+                         double(a->bathCracks), a->then ? a->then->from : -1.0});
+        if (m->meeting)
+            sponge.take({m->meeting->from, m->meeting->until.value_or(-1)});
+    }
+    if (const auto* c = std::get_if<heat::Combined>(&told.joined))
+        sponge.take({c->jugCapacity, c->potCapacity, c->blending, c->reacting, c->fattyAcid,
+                     c->thinning, c->joined, c->atTrace.low(), c->atTrace.typical(),
+                     c->atTrace.high()});
+    if (const auto* moulds = std::get_if<std::vector<heat::PourForecast>>(&told.moulds))
+        for (const heat::PourForecast& one : *moulds) {
+            const heat::Batter& b = one.pour.batter;
+            const heat::MouldSetup& s = one.pour.setup;
+            sponge.take(
+                {one.pour.grams, one.pouredAt, b.oils,          b.mol,        b.naoh,
+                 b.koh,          b.water,      b.reducingSugar, b.otherSugar, b.salt,
+                 b.glycerol,     b.alcohol,    b.solids,        b.shortChain, b.saturated,
+                 b.oleic,        b.poly,       b.ricinoleic,    b.accelerate, s.width,
+                 s.height,       s.length,     s.room,          s.lossFactor, double(s.cylinder)});
+            for (const heat::MouldRun* run : {&one.band.cool, &one.band.typical, &one.band.hot})
+                takeRun(sponge, *run);
+        }
+    if (told.cook) {
+        sponge.take({told.cook->peak, told.cook->end, told.cook->saponified, told.cook->waterLost,
+                     told.cook->batterLeft, told.cook->strength});
+        for (const auto& stage : told.cook->stages)
+            sponge.take(stage.value_or(-1));
+    }
+}
+
 } // namespace
 
 class TestKeptMaking : public QObject {
@@ -358,7 +426,9 @@ private Q_SLOTS:
                                              *moments.poured + 9'000'000, prior);
             if (mould)
                 sponge.take({mould->knobs.rate, mould->knobs.loss, double(mould->fitted),
-                             mould->lnRateSd, mould->lnLossSd, mould->band.peak().typical(),
+                             mould->lnRateSd, mould->lnLossSd, mould->band.peak().low(),
+                             mould->band.peak().typical(), mould->band.peak().high(),
+                             mould->band.cool.peakSeconds, mould->band.hot.peakSeconds,
                              double(mould->nextLook.value_or(0) - lye)});
             const auto learnt =
                 heat::learnJug(dice.between(5, 25), dice.between(30, 100), dice.between(30, 100));
@@ -388,6 +458,7 @@ private Q_SLOTS:
             for (const auto topic :
                  {jugHeatToJson, meetingHeatToJson, mouldHeatToJson, cookHeatToJson})
                 take(sponge, topic(f, told->forecast));
+            takeForecast(sponge, told->forecast);
             for (const Caution& c : findingsOf(f, *r, nullptr, *words::lexicon(), told->findings))
                 sponge.take(double(c.code));
             for (const Caution& c : told->findings) {

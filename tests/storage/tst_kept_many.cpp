@@ -97,8 +97,11 @@ void takeRest(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r)
             sponge.take({double(a.option), a.sodiumGrams, a.potassiumGrams, a.makeUpGrams,
                          a.superfatTrue, a.strength});
     }
-    const StockLyeWish wish{dice.chance(0.5), dice.between(0.1, 0.6), 1 + dice.below(5),
-                            dice.between(0, 0.3)};
+    const StockLyeWish wish{
+        dice.chance(0.5),
+        dice.one(std::array{-0.1, 0.0, 0.3, 0.45, 0.5, 0.6, 0.61, dice.between(0.1, 0.6)}),
+        dice.one(std::array{0, 1, 2, 5, 1000, 1001}),
+        dice.one(std::array{-0.1, 0.0, 0.1, 1.0, 1.01, dice.between(0, 0.3)})};
     if (const auto lye = stockLye(f, r, wish))
         sponge.take({lye->hydroxideGrams, lye->waterGrams, lye->solutionGrams, lye->perBatchGrams,
                      lye->strength.low(), lye->strength.high(),
@@ -133,28 +136,33 @@ void takeRest(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r)
 
 MeasureResult reading(Dice& dice)
 {
-    const auto g = [&](double low, double high) { return Mass::grams(dice.wide(low, high)); };
+    // Now and then one that was not weighed.
+    const auto figure = [&](double low, double high) {
+        return dice.chance(0.03) ? 0.0 : dice.wide(low, high);
+    };
+    const auto g = [&](double low, double high) { return Mass::grams(figure(low, high)); };
     const Scale scale{dice.one(std::array{0.01, 0.1, 1.0})};
     const Interval purity = Interval::around(0.95, dice.between(0.95, 0.99), 0.995);
     std::vector<TitrationRun> titrations;
     std::vector<PurityRun> purities;
     const double about = dice.wide(1, 30);
     for (int i = dice.below(4); i > 0; --i) {
-        titrations.push_back({dice.between(8, 12), about * dice.between(0.8, 1.3)});
-        purities.push_back({dice.between(4, 6), dice.between(36, 46)});
+        titrations.push_back({figure(8, 12), about * figure(0.8, 1.3)});
+        purities.push_back({figure(4, 6), figure(36, 46)});
     }
     switch (dice.below(8)) {
     case 0: return dryDown(g(10, 200), g(10, 200), g(1, 60), scale);
     case 1:
-        return refractometerWater(dice.between(-2, 90), Temperature::celsius(dice.between(5, 35)),
-                                  dice.chance(0.5), dice.between(0, 0.3));
-    case 2: return solutionStrength(dice.chance(0.5), g(1, 50), purity, dice.wide(50, 2000), scale);
+        return refractometerWater(dice.between(-2, 90), Temperature::celsius(dice.between(9, 31)),
+                                  dice.chance(0.5), dice.between(-0.05, 0.3));
+    case 2: return solutionStrength(dice.chance(0.5), g(1, 50), purity, figure(50, 2000), scale);
     case 3: return titratableAcidity(titrations, Interval::around(0.09, 0.1, 0.11));
     case 4: return densityByCup(g(10, 60), g(50, 300), g(50, 300), scale);
     case 5: return eachWeight(g(5, 100), g(1, 60), dice.below(30), scale);
     case 6:
-        return hydroxidePurity(purities, dice.between(0.9, 1.0), dice.chance(0.5), g(5, 40),
-                               g(60, 200), scale);
+        return hydroxidePurity(purities,
+                               dice.one(std::array{0.0, 0.914, 1.0, 1.04, dice.between(0.9, 1.0)}),
+                               dice.chance(0.5), g(5, 40), g(60, 200), scale);
     default:
         return mixtureWater(g(10, 200), g(100, 400), g(50, 300), Interval::around(0.4, 0.5, 0.6));
     }

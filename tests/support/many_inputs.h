@@ -136,7 +136,17 @@ public:
         if (dice.chance(0.2))
             lot.measures.push_back({dice.one(std::array{"tsp", "cup", "tsp, heaped", "large"}),
                                     dice.wide(1, 300), "weighed"});
-        return std::make_shared<const Material>(withLot(m, lot));
+        auto out = std::make_shared<Material>(withLot(m, lot));
+        if (dice.chance(0.4)) // no jar is without its moods
+            out->behaviours.push_back(
+                {static_cast<Behaviour>(dice.below(int(countOf<Behaviour>()))),
+                 dice.chance(0.3) ? std::optional(dice.between(0, 0.1)) : std::nullopt});
+        if (dice.chance(0.05) && !out->titratable && out->otherSolids() > 0.03) {
+            out->sources.push_back({"odd", "weighed", false});
+            out->acids.push_back({static_cast<Acid>(dice.below(int(countOf<Acid>()))),
+                                  {Interval::exactly(0.02), "odd"}});
+        }
+        return out;
     }
 
     StatedAmount amount(bool oil)
@@ -210,6 +220,9 @@ public:
             const Vessel usual = usualPlaceOf(*m, a, 500, dice.chance(0.2)).vessel;
             put(m, a, dice.chance(0.7) ? usual : dice.one(allVessels));
         }
+        if (dice.chance(0.04)) // a lye of the maker's own, weighed in as a line
+            put(lye(dice.chance(0.7) ? sodium_ : potassium_), {dice.wide(1, 80), AmountUnit::Gram},
+                dice.chance(0.8) ? Vessel::LyeJug : dice.one(allVessels));
         if (dice.chance(0.85))
             put(dice.chance(0.5) ? plainWater() : dice.one(extras_), {0, AmountUnit::Rest},
                 dice.chance(0.8) ? Vessel::LyeJug : dice.one(allVessels));
