@@ -6,7 +6,8 @@ changes are tried is drawn from every place an operator of the list below fits; 
 Those that were looked at and change nothing anybody can see stand in tools/mutants_without_effect.txt
 with the reason, and are drawn but not counted.
 
-  tools/mutate.py [--count 80] [--seed 1] [--only PATH] [--place FOLDER] [--list]
+  tools/mutate.py [--count 80] [--seed 1] [--only PATH] [--what WORDS]
+                   [--place FOLDER] [--list]
 
 Two at once need a folder each, of build/ by default build/mutants.
 """
@@ -156,11 +157,12 @@ def main():
     parser.add_argument("--count", type=int, default=80)
     parser.add_argument("--seed", type=int, default=1)
     parser.add_argument("--only", default="")
+    parser.add_argument("--what", default="", help="of this kind alone: \"figure\", \"and to or\"")
     parser.add_argument("--place", type=pathlib.Path, default=places)
     parser.add_argument("--list", action="store_true")
     args = parser.parse_args()
     copy = args.place.resolve() / "tree"
-    every = list(candidates(args.only))
+    every = [one for one in candidates(args.only) if args.what in one[4]]
     random.Random(args.seed).shuffle(every)
     if args.list:
         print(len(every), "places")

@@ -374,26 +374,28 @@ private Q_SLOTS:
     {
         Inputs inputs(206);
         Dice& dice = inputs.dice;
-        keepEach("many_readings_of_heat.txt", 12, 4, [&](Sponge& sponge) {
+        keepEach("many_readings_of_heat.txt", 40, 8, [&](Sponge& sponge) {
             Formula f;
             const auto r = surrounded(inputs, f);
             if (!r)
                 return;
             heat::ForecastOptions options;
             options.coarse = true;
-            options.hours = 12.0;
+            const bool untilCool = dice.chance(0.25);
+            options.hours = untilCool ? 12.0 : 0.1;
             options.learnt.mould.rate = dice.between(0.8, 1.2);
             options.learnt.mould.loss = dice.between(0.8, 1.2);
             const auto forecast = heat::forecastHeat(f, *r, f.heat.value_or(HeatPlan{}), options);
             std::vector<ReadingAt> readings;
             std::int64_t at = 1'000'000'000;
             const std::int64_t lye = at;
-            double jug = dice.between(40, 95);
-            double pot = dice.between(35, 80);
+            const bool near = dice.chance(0.5); // where jug and pot may meet
+            double jug = near ? dice.between(34, 55) : dice.between(40, 95);
+            double pot = near ? dice.between(34, 48) : dice.between(35, 80);
             for (int i = 0; i < 4; ++i) {
                 at += std::int64_t(dice.between(6e4, 9e5));
-                jug -= dice.between(0, 8);
-                pot -= dice.between(0, 5);
+                jug -= dice.between(0, near ? 3 : 8);
+                pot -= dice.between(0, near ? 2 : 5);
                 readings.push_back({ReadingOf::Jug, jug, at});
                 readings.push_back({ReadingOf::Pot, pot, at + 1000});
                 if (dice.chance(0.3))
@@ -403,7 +405,10 @@ private Q_SLOTS:
             moments.lastLye = lye;
             if (const auto m = heat::meetingOf(f, *forecast, readings, moments, at))
                 sponge.take({m->from.value_or(-1), m->until.value_or(-1), m->sd.value_or(-1),
-                             double(m->inIt)});
+                             double(m->inIt), double(m->over), double(m->closing),
+                             double(m->notSure)});
+            if (!untilCool)
+                return;
             moments.joined = at + 60'000;
             moments.poured = at + 600'000;
             double core = dice.between(30, 50);
@@ -441,7 +446,7 @@ private Q_SLOTS:
     void heat()
     {
         Inputs inputs(202);
-        keepEach("many_heats.txt", 80, 6, [&](Sponge& sponge) {
+        keepEach("many_heats.txt", 120, 6, [&](Sponge& sponge) {
             Formula f;
             const auto r = surrounded(inputs, f);
             if (!r)
