@@ -24,6 +24,7 @@
 #include "storage/making_json.h"
 #include "support/many_surroundings.h"
 #include "support/material_figures.h"
+#include "support/mended.h"
 #include "words/lexicon.h"
 
 #include <QJsonDocument>
@@ -470,6 +471,8 @@ private Q_SLOTS:
                 sponge.take(
                     {double(c.code), double(c.severity), double(c.line), double(c.mends().size())});
                 sponge.take(c.figures);
+                for (const Edit& mend : c.mends())
+                    takeMended(sponge, f, mend);
             }
             takeDay(sponge, inputs.dice, f, *r, &told->forecast);
         });

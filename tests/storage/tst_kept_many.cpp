@@ -24,6 +24,7 @@
 #include "support/kept.h"
 #include "support/many_surroundings.h"
 #include "support/material_figures.h"
+#include "support/mended.h"
 #include "words/lexicon.h"
 #include "words/search_words.h"
 
@@ -126,10 +127,8 @@ void takeRest(Sponge& sponge, Dice& dice, const Formula& f, const Reckoning& r)
         for (const Caution& c : findingsOf(f, r, &*doubt, *words::lexicon())) {
             sponge.take({double(c.code), double(c.severity), double(c.line)});
             sponge.take(c.figures);
-            Formula mended = f;
-            if (c.mend && apply(mended, *c.mend))
-                sponge.take(
-                    {mended.lye.superfat, mended.liquid.value, double(mended.lines.size())});
+            for (const Edit& mend : c.mends())
+                takeMended(sponge, f, mend);
         }
     }
 }
