@@ -420,6 +420,11 @@ private Q_SLOTS:
         events.push_back(at(45 + 7 * 60, StepDone{poured})); // she had left it over lunch
         QVERIFY(!paceLogOf(events, {}));
         QVERIFY(!paceLogOf(std::vector<Event>{}, {}));
+        // From ten seconds to six hours.
+        for (const std::int64_t seconds : {9, 10, 21600, 21601}) {
+            events.back().at = 30 * 60000 + seconds * 1000;
+            QCOMPARE(paceLogOf(events, {}).has_value(), seconds >= 10 && seconds <= 21600);
+        }
     }
 
     // Wishes of whole formulas: met once reckoned, and everything else still reckons.

@@ -382,7 +382,7 @@ private Q_SLOTS:
                              p.amount ? double(p.amount->unit) : -1.0, p.bare ? 1.0 : 0.0,
                              p.frozen ? 1.0 : 0.0, p.dissolved ? 1.0 : 0.0,
                              p.vessel ? double(*p.vessel) : -1.0,
-                             p.perOilsMass ? p.perOilsMass->inGrams() : -1.0});
+                             p.perOilsMass ? p.perOilsMass->inGrams() : -1.0, double(p.vague)});
             }
             const auto amount = parseAmount(text, habits);
             if (const auto* a = std::get_if<StatedAmount>(&amount))
