@@ -22,13 +22,11 @@ import subprocess
 import sys
 import time
 
+sys.dont_write_bytecode = True
+import core_tests
+
 root = pathlib.Path(__file__).resolve().parent.parent
 places = root / "build" / "mutants"
-
-# Tests outside tests/core whose subject is the core: its materials, every
-# figure of a reckoning and every printed sum, and the fold of a batch.
-BESIDES = ["tst_catalogue", "tst_foods", "tst_every_figure", "tst_words", "tst_journal",
-           "tst_kept_many", "tst_kept_making", "tst_kept_after", "tst_kept_days"]
 
 OPERATORS = [
     ("plus to minus", r"(?<=[\w)\]]) \+ (?=[\w(])", " - "),
@@ -102,10 +100,9 @@ def configured(copy, build, flags):
                     f"-DCMAKE_CXX_FLAGS_DEBUG=-O1 -D_GLIBCXX_ASSERTIONS {flags}",
                     "-DCMAKE_LINK_DEPENDS_NO_SHARED=ON", "-DCMAKE_UNITY_BUILD=OFF"],
                    check=True, stdout=subprocess.DEVNULL)
-    make = ["cmake", "--build", str(build), "--target", "tests_core", *BESIDES]
+    make = ["cmake", "--build", str(build), "--target", *core_tests.TARGETS]
     subprocess.run(make, check=True, stdout=subprocess.DEVNULL)
-    names = {path.stem for path in (root / "tests/core").glob("tst_*.cpp")} | set(BESIDES)
-    return make, commands_of(build, names)
+    return make, commands_of(build, set(core_tests.names()))
 
 
 def commands_of(build, names):

@@ -11,27 +11,26 @@ import json
 import os
 import pathlib
 import subprocess
+import sys
+
+sys.dont_write_bytecode = True
+import core_tests
 
 root = pathlib.Path(__file__).resolve().parent.parent
 build = root / "build" / "coverage"
 objects = build / "src/core/CMakeFiles/rhexion_core.dir"
-
-# As in tools/mutate.py.
-BESIDES = ["tst_catalogue", "tst_foods", "tst_every_figure", "tst_words", "tst_journal",
-           "tst_kept_many", "tst_kept_making", "tst_kept_after", "tst_kept_days"]
 
 
 def run_the_tests():
     subprocess.run(["cmake", "-S", root, "-B", build, "-G", "Ninja", "-DCMAKE_BUILD_TYPE=Debug",
                     "-DCMAKE_CXX_FLAGS=--coverage -O0", "-DCMAKE_UNITY_BUILD=OFF"],
                    check=True, stdout=subprocess.DEVNULL)
-    subprocess.run(["cmake", "--build", build, "--target", "tests_core", *BESIDES], check=True,
+    subprocess.run(["cmake", "--build", build, "--target", *core_tests.TARGETS], check=True,
                    stdout=subprocess.DEVNULL)
     for old in objects.rglob("*.gcda"):
         old.unlink()
-    names = sorted(path.stem for path in (root / "tests/core").glob("tst_*.cpp")) + BESIDES
-    subprocess.run(["ctest", "--test-dir", build, "-R", f"^({'|'.join(names)})$", "--quiet"],
-                   check=True)
+    subprocess.run(["ctest", "--test-dir", build, "-R", f"^({'|'.join(core_tests.names())})$",
+                    "--quiet"], check=True)
 
 
 def lines_of(path):

@@ -1,0 +1,14 @@
+"""The tests whose subject is the core, for tools/mutate.py and tools/not_run.py."""
+import pathlib
+
+root = pathlib.Path(__file__).resolve().parent.parent
+
+# Outside tests/core: its materials, every figure of a reckoning and every printed sum, the fold of
+# a batch, and what it makes of many random inputs.
+BESIDES = ["tst_catalogue", "tst_foods", "tst_every_figure", "tst_words", "tst_journal",
+           "tst_kept_many", "tst_kept_making", "tst_kept_after", "tst_kept_days"]
+TARGETS = ["tests_core", *BESIDES]
+
+
+def names():
+    return sorted(path.stem for path in (root / "tests/core").glob("tst_*.cpp")) + BESIDES
