@@ -282,6 +282,13 @@ QStringList notByTab(QWidget& view)
     return out;
 }
 
+// A busy machine lays a page out later than a quiet one.
+QStringList cutOnceSettled(QWidget& window)
+{
+    return QTest::qWaitFor([&] { return cutTexts(window).isEmpty(); }, 3000) ? QStringList()
+                                                                             : cutTexts(window);
+}
+
 } // namespace
 
 class TestEveryView : public QObject {
@@ -342,7 +349,7 @@ private Q_SLOTS:
         walk(QAccessible::queryAccessibleInterface(window), unnamed, count);
         QVERIFY2(count >= 2, qPrintable(QString::number(count)));
         QVERIFY(none("unnamed", unnamed));
-        QVERIFY(none("cut off", cutTexts(*window)));
+        QVERIFY(none("cut off", cutOnceSettled(*window)));
         QVERIFY(none("not by Tab", notByTab(*window)));
         QVERIFY(none("no What's this", unexplained(*window, asked_)));
         const QSize before = window->size();
@@ -367,13 +374,13 @@ private Q_SLOTS:
         speakLanguage(*qApp, QStringLiteral("de"));
         {
             Demo demo;
-            const QStringList cut = cutTexts(*shown(demo, view, {1280, 800}));
+            const QStringList cut = cutOnceSettled(*shown(demo, view, {1280, 800}));
             QVERIFY2(cut.isEmpty(), qPrintable(cut.join(QLatin1Char('\n'))));
         }
         QApplication::setLayoutDirection(Qt::RightToLeft);
         Demo demo;
         QWidget* window = shown(demo, view, {1280, 800});
-        QStringList lost = outOfSight(*window) + cutTexts(*window);
+        QStringList lost = cutOnceSettled(*window) + outOfSight(*window);
         QVERIFY2(lost.isEmpty(), qPrintable(lost.join(QLatin1Char('\n'))));
     }
 
