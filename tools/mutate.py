@@ -12,6 +12,7 @@ with the reason, and are drawn but not counted.
 Two at once need a folder each, of build/ by default build/mutants.
 """
 import argparse
+import functools
 import json
 import os
 import pathlib
@@ -95,12 +96,7 @@ def run(command, seconds):
 
 def configured(copy, build, flags):
     """The command that builds it, and the tests it holds."""
-    build.mkdir(parents=True, exist_ok=True)
-    subprocess.run(["cmake", "-S", copy, "-B", build, "-G", "Ninja", "-DCMAKE_BUILD_TYPE=Debug",
-                    f"-DCMAKE_CXX_FLAGS_DEBUG=-O1 -D_GLIBCXX_ASSERTIONS {flags}",
-                    "-DCMAKE_LINK_DEPENDS_NO_SHARED=ON", "-DCMAKE_UNITY_BUILD=OFF"],
-                   check=True, stdout=subprocess.DEVNULL)
-    make = ["cmake", "--build", str(build), "--target", *core_tests.TARGETS]
+    make = core_tests.configure(copy, build, f"-O1 -D_GLIBCXX_ASSERTIONS {flags}")
     subprocess.run(make, check=True, stdout=subprocess.DEVNULL)
     return make, commands_of(build, set(core_tests.names()))
 
@@ -134,15 +130,22 @@ def notices(tests, seconds=120):
     return ""
 
 
-def sanitized(copy, place, path, text):
-    """As ./check runs the same tests with sanitizers: a loop one step too long reads past an end."""
-    changed = path.read_text()
-    path.write_text(text)
-    make, tests = configured(copy, place / "sanitized", "-fsanitize=address,undefined "
+@functools.cache
+def with_sanitizers(copy, build):
+    """As configured(); once, of a tree without a change, whose tests must pass."""
+    make, tests = configured(copy, build, "-fsanitize=address,undefined "
                              "-fno-sanitize-recover=all -fno-omit-frame-pointer")
     wrong = notices(tests, 900)
     if wrong:
         sys.exit(f"{wrong} does not pass with sanitizers, without a change")
+    return make, tests
+
+
+def sanitized(copy, place, path, text):
+    """As ./check runs the same tests with sanitizers: a loop one step too long reads past an end."""
+    changed = path.read_text()
+    path.write_text(text)
+    make, tests = with_sanitizers(copy, place / "sanitized")
     path.write_text(changed)
     built = run(make, 1800)
     by = notices(tests, 900) if built is not None and built.returncode == 0 else ""

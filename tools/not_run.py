@@ -22,10 +22,7 @@ objects = build / "src/core/CMakeFiles/rhexion_core.dir"
 
 
 def run_the_tests():
-    subprocess.run(["cmake", "-S", root, "-B", build, "-G", "Ninja", "-DCMAKE_BUILD_TYPE=Debug",
-                    "-DCMAKE_CXX_FLAGS=--coverage -O0", "-DCMAKE_UNITY_BUILD=OFF"],
-                   check=True, stdout=subprocess.DEVNULL)
-    subprocess.run(["cmake", "--build", build, "--target", *core_tests.TARGETS], check=True,
+    subprocess.run(core_tests.configure(root, build, "--coverage -O0"), check=True,
                    stdout=subprocess.DEVNULL)
     for old in objects.rglob("*.gcda"):
         old.unlink()

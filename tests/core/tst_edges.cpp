@@ -9,6 +9,7 @@
 #include "core/makeday/mishap.h"
 #include "core/making/batter_density.h"
 #include "core/making/cut_plan.h"
+#include "support/rows.h"
 
 #include <QTest>
 
@@ -16,6 +17,7 @@
 #include <functional>
 
 using namespace rhexion;
+using namespace rhexion::test;
 
 namespace {
 
@@ -56,13 +58,6 @@ struct Told {
     bool openBelow = false; // the bound itself is refused
     bool openAbove = false;
 };
-
-template <class T>
-std::optional<Cannot> whyNot(const OrCannot<T>& result)
-{
-    const auto* cannot = std::get_if<Cannot>(&result);
-    return cannot ? std::optional(*cannot) : std::nullopt;
-}
 
 const std::vector<Told>& toldFields()
 {
@@ -127,9 +122,7 @@ class TestEdges : public QObject {
 private Q_SLOTS:
     void heatPlan_data()
     {
-        QTest::addColumn<int>("at");
-        for (std::size_t i = 0; i < heatFields().size(); ++i)
-            QTest::newRow(heatFields()[i].name) << int(i);
+        eachRow(heatFields(), [](const auto& field) { return field.name; });
     }
     void heatPlan()
     {
@@ -150,9 +143,7 @@ private Q_SLOTS:
     // The bounds a refusal tells are those that hold: at them it is accepted, past them told.
     void boundsAsTold_data()
     {
-        QTest::addColumn<int>("at");
-        for (std::size_t i = 0; i < toldFields().size(); ++i)
-            QTest::newRow(toldFields()[i].name) << int(i);
+        eachRow(toldFields(), [](const auto& field) { return field.name; });
     }
     void boundsAsTold()
     {

@@ -4,6 +4,7 @@
 #include "core/formula/edit.h"
 #include "core/materials/limits.h"
 #include "support/make.h"
+#include "support/rows.h"
 
 #include <QTest>
 
@@ -336,14 +337,6 @@ const std::vector<Edited>& edits()
     return all;
 }
 
-template <class List>
-void each(const List& list, auto name)
-{
-    QTest::addColumn<int>("at");
-    for (std::size_t i = 0; i < list.size(); ++i)
-        QTest::newRow(name(list[i])) << int(i);
-}
-
 } // namespace
 
 class TestEveryField : public QObject {
@@ -351,7 +344,7 @@ class TestEveryField : public QObject {
 private Q_SLOTS:
     void anotherFormula_data()
     {
-        each(changes(), [](const Change& c) { return c.first; });
+        eachRow(changes(), [](const Change& c) { return c.first; });
     }
     void anotherFormula()
     {
@@ -365,7 +358,7 @@ private Q_SLOTS:
 
     void aMaterialsFault_data()
     {
-        each(faults(), [](const Fault& f) { return f.name; });
+        eachRow(faults(), [](const Fault& f) { return f.name; });
     }
     void aMaterialsFault()
     {
@@ -383,7 +376,7 @@ private Q_SLOTS:
 
     void anEdit_data()
     {
-        each(edits(), [](const Edited& e) { return e.name; });
+        eachRow(edits(), [](const Edited& e) { return e.name; });
     }
     void anEdit()
     {

@@ -22,13 +22,16 @@
 #include "core/making/scent.h"
 #include "core/wishes/wishes.h"
 #include "support/make.h"
+#include "support/rows.h"
 
 #include <QTest>
 
+#include <cmath>
 #include <functional>
 #include <limits>
 
 using namespace rhexion;
+using namespace rhexion::test;
 using C = CannotCode;
 
 namespace {
@@ -44,25 +47,17 @@ struct Row {
     const char* item;
 };
 
-std::optional<Cannot> whyNot(std::optional<Cannot> cannot)
-{
-    return cannot;
-}
-template <class T>
-std::optional<Cannot> whyNot(const OrCannot<T>& result)
-{
-    const auto* cannot = std::get_if<Cannot>(&result);
-    return cannot ? std::optional(*cannot) : std::nullopt;
-}
-
 // What a function says of a thing in which one field has the figure asked for.
 template <class Thing, class Function>
 auto of(Thing thing, Function function)
 {
     return [=](auto field) -> Asked {
-        return [=](double value) {
+        return [=](double value) -> std::optional<Cannot> {
             Thing changed = thing;
-            field(changed) = static_cast<std::remove_reference_t<decltype(field(changed))>>(value);
+            using Field = std::remove_reference_t<decltype(field(changed))>;
+            if (std::is_integral_v<Field> && std::isnan(value))
+                return Cannot{}; // no whole number is none
+            field(changed) = static_cast<Field>(value);
             return whyNot(function(changed));
         };
     };
@@ -303,7 +298,7 @@ std::vector<Row> moulds()
          C::Overflows,
          "volume"},
         {"no height",
-         by([](double v) { return v < 0 ? fillHeight(FreeShape{500}, -v) : 0.0; }),
+         by([](double v) { return v > 0 ? 0.0 : fillHeight(FreeShape{500}, -v); }),
          {1},
          {-100, -500},
          C::NoHeight,
@@ -589,7 +584,7 @@ std::vector<Row> warmth()
 std::vector<Row> wishes()
 {
     WishProblem problem;
-    problem.oils = {{test::oil("oil", 190), 500, 0, 0, {}, Gladly::Freely, {}}};
+    problem.oils = {{oil("oil", 190), 500, 0, 0, {}, Gladly::Freely, {}}};
     problem.wishes = {{WishKind::Iodine, {}, {}, AcidGroup::Oleic, 0, false},
                       {WishKind::OilShare, {}, {}, AcidGroup::Oleic, 0, false},
                       {WishKind::Strength, {}, {}, AcidGroup::Oleic, 0, false},
@@ -684,9 +679,7 @@ class TestEveryRefusal : public QObject {
 private Q_SLOTS:
     void takesAndRefuses_data()
     {
-        QTest::addColumn<int>("at");
-        for (std::size_t i = 0; i < rows().size(); ++i)
-            QTest::addRow("%d %s", int(i), rows()[i].name) << int(i);
+        eachRow(rows(), [](const Row& row) { return row.name; });
     }
     void takesAndRefuses()
     {
@@ -706,6 +699,7 @@ private Q_SLOTS:
             const auto why = row.asked(figure);
             QVERIFY2(why && why->code == row.code && why->item == row.item, said(figure, why));
         }
+        QVERIFY(row.asked(std::numeric_limits<double>::quiet_NaN()));
     }
 };
 
