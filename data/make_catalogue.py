@@ -58,6 +58,7 @@ RESERVE = source("reserve", "Hydroxide its magnesium and calcium may take: two p
 PRODUCE_ACID = source("titratable-produce", "Usual titratable acidity of the fruit or vegetable, handbooks", True)
 USE = source("usual-use", "Usual use: common practice, no source", True)
 SPOON = source("egg-size", "Usual weight without shell, medium egg: common practice, no source", True)
+SEQUESTRANT = source("sequestrant", "Stoichiometry of the acid, and its dissociation constants", True)
 UNKNOWN = source("acidity-unknown", "Not known: titrate it, or treat it as 0 to the most such a food has", True)
 
 MATERIALS = []
@@ -152,10 +153,12 @@ for ident, name, sv, iodine, src, unsap, melt, density, use, acts, also, *note i
         unsaponifiable=middle(unsap, "handbook", .01), melting=middle(melt, "handbook"), density=middle(density, "handbook"),
         behaviours=behaviours(acts), usualUse=middle(use, USE, .01), alsoCalled=also, note="".join(note))
 for ident, name, av, iodine, src, melt, acids, acts, use, also, note in fats.FATTY_ACIDS:
+    # One whose fatty acid is not in the list has no profile.
+    acids = profile(acids) if acids else None
     # Keeps the typical acid value that formulas of version 1 were reckoned with.
     value = fig(194, 205, 212, src) if ident == "stearic-acid" else middle(av, src)
     add(ident, name, "fatty-acid", {"fat": fig(1, 1, 1, FAT)}, acidValue=value, iodine=middle(iodine, src),
-        melting=middle(melt, "handbook"), fattyAcids=profile(acids), behaviours=behaviours(acts),
+        melting=middle(melt, "handbook"), fattyAcids=acids, behaviours=behaviours(acts),
         usualUse=middle(use, USE, .01), alsoCalled=also, note=note)
 
 for ident, name, kind, pure, water, carbonate, also, note in chemicals.HYDROXIDES:
@@ -175,7 +178,7 @@ for ident, name, parts, acts, use, also, note in chemicals.SALTS:
 for ident, name, kind, parts, acts, use, also, note in chemicals.POWDERS:
     more = {}
     if "fat" in parts:
-        more["sv"] = fig(180, 190, 200, "handbook")
+        more["sv"] = fig(*((248, 256.5, 265) if ident == "coconut-butter" else (180, 190, 200)), "handbook")
     add(ident, name, kind, shares(parts, "grade" if parts.get("inert", (0,))[0] < 100 else DEFINITION), behaviours=behaviours(acts),
         usualUse=middle(use, USE, .01), alsoCalled=also, note=note, **more)
 for ident, name, acts, use, density, also, note in chemicals.SCENTS:
@@ -373,6 +376,8 @@ for m in MATERIALS:
     if ident in flash.FLASH:
         c = flash.FLASH[ident]
         m["flash"] = fig(c - flash.SPREAD, c, c + flash.SPREAD, FLASHED)
+    if ident in chemicals.TITRATED:
+        m["titratable"] = fig(*chemicals.TITRATED[ident], SEQUESTRANT)
     if ident in chemicals.RESERVE:
         m["reserve"] = fig(0, 0, chemicals.RESERVE[ident], RESERVE)
 for table_of in (chemicals.DENSITY, chemicals.TEASPOON, chemicals.RESERVE, kitchen.STANDARD, kitchen.USUAL, kitchen.TITRATED,

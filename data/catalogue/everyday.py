@@ -67,6 +67,22 @@ chemicals.ACIDS += [
     ("rice-vinegar", "Rice vinegar", {"acetic": (4, 4.5, 5)}, (93, 94.5, 96), {}, "not-in-aluminium fumes", (0, 30), [], "", "grade"),
     ("lemon-juice-bottled", "Lemon juice, bottled", {"citric": (4, 5, 6.5)}, (90, 92, 93), {"reducing-sugar": (1, 2, 3)}, "not-in-aluminium browns", (1, 20), [], "As sour as vinegar: its acid takes lye.", "grade"),
 ]
+chemicals.ACIDS += [
+    ("acetic-acid-25", "Vinegar essence, 25 % acetic acid", {"acetic": (24.5, 25, 25.5)}, (74, 75, 75.5), {}, "not-in-aluminium fumes", (0, 5), [],
+     "Burns as it is: thin it to one part in five first.", "grade"),
+    # Molar masses 660.0 and 206.0 g/mol; how many of their hydrogens a batter takes is a range (pKa from memory).
+    ("phytic-acid-50", "Phytic acid, 50 %", {}, (48, 50, 52), {}, "not-in-aluminium", (.1, .5), [], "Sour: it takes a lot of lye for its weight.", "grade"),
+    ("etidronic-acid-60", "Etidronic acid, 60 %", {}, (38, 40, 42), {}, "not-in-aluminium", (.1, .5), ["HEDP", "hydroxyethylidene diphosphonic acid"],
+     "Sour: it takes a lot of lye for its weight.", "grade"),
+    # Na2O 8.9 %, as hydroxide 11.5 %: how much of it meets fat is not known, so none is typical and all of it is possible.
+    ("sodium-silicate-37", "Sodium silicate solution, 37 %", {}, (60, 63, 65), {"sodium-hydroxide": (0, 0, 11.5), "inert": (23, 26, 29)}, "not-in-aluminium hardens-bar", (.5, 5),
+     ["water glass", "waterglass"], "Caustic: goggles on. It brings alkali of its own; how much of it makes soap is not known.", "grade"),
+]
+chemicals.TITRATED = {"phytic-acid-50": (590, 750, 910), "etidronic-acid-60": (850, 905, 1180)}
+fats.FATTY_ACIDS += [
+    ("hydroxystearic-acid", "12-Hydroxystearic acid", (172, 187), (0, 4), "handbook", (72, 80), "", "seizes hardens-bar melts-hot", (.5, 5), ["hydroxystearic acid"],
+     "A free fatty acid: traces at once when it meets lye."),
+]
 SALT = "hardens-bar cuts-lather@25 speeds-trace"
 chemicals.SALTS += [
     ("pink-salt", "Himalayan salt, fine", {"sodium-chloride": (96, 98, 99), "water": (0, .3, 1), "other-salts": (.5, 1.5, 3)}, SALT, (.5, 100), ["pink salt", "rock salt", "himalaya salt"], "Hardens the bar; its specks are iron."),
@@ -74,6 +90,10 @@ chemicals.SALTS += [
     ("dead-sea-salt", "Dead Sea salt", {"sodium-chloride": (3, 8, 20), "other-salts": (45, 57, 65), "water": (25, 33, 40)}, "softens-bar@1 separates", (.1, 1), [],
      "Mostly magnesium salts: they break soap and take up lye. Not for a salt bar."),
     ("black-salt", "Black lava salt", {"sodium-chloride": (92, 96, 98), "water": (0, .5, 2), "inert": (1, 2, 4)}, SALT + " stains@5", (.5, 50), ["hawaiian black salt"], "Sea salt with charcoal."),
+]
+chemicals.POWDERS += [
+    ("coconut-butter", "Coconut butter (ground coconut flesh)", "solid", {"fat": (45, 64, 69), "water": (1, 3, 4.5), "protein": (6, 7, 8), "other-sugar": (4, 6, 8), "other-salts": (1, 1.8, 2.2)},
+     "browns heats", (1, 10), ["coconut manna", "creamed coconut"], "Two thirds fat, and not coconut oil: the rest is flesh. Its fat counts."),
 ]
 SOLID = "disperse-in-water"
 CLAY = SOLID + " speeds-trace"
@@ -200,6 +220,30 @@ kitchen.OTHER_MILKS += [
     ("hemp-milk", "Hemp milk, unsweetened", {"water": (93, 95.5, 97), "fat": (2, 2.8, 3.5), "protein": (.5, 1, 1.7), "reducing-sugar": (0, .2, .6), "other-salts": (.2, .3, .5)},
      (0, 0, 1), (188, 191, 195), [], "Mostly water; its fat counts."),
 ]
+# Creams and butters as the shops of other countries sell them (fat as the label says it; Codex CXS 288, from memory).
+kitchen.OTHER_MILKS += [
+    ("cream-whipping-30", "Cream, whipping, 30 % fat", {"water": (61, 63.2, 65), "fat": (30, 30.5, 33), "protein": (2, 2.4, 2.8), "reducing-sugar": (2.8, 3.2, 3.6), "other-salts": (.4, .5, .6)},
+     (.9, 1.2, 1.5), COW, [], "Nearly a third fat: its fat counts."),
+    ("coffee-cream-10", "Coffee cream, 10 % fat", {"water": (80, 81.6, 83.5), "fat": (10, 10.5, 12), "protein": (2.8, 3.1, 3.4), "reducing-sugar": (3.7, 4, 4.4), "other-salts": (.5, .6, .7)},
+     (1.1, 1.5, 1.9), COW, [], "Its fat counts."),
+    ("sour-cream-10", "Sour cream, 10 % fat", {"water": (80, 82, 84), "fat": (10, 10.5, 12), "protein": (2.6, 3, 3.4), "reducing-sugar": (2.8, 3.4, 4), "other-salts": (.5, .6, .7)},
+     (7, 8.5, 10), COW, [], "Sour: its lactic acid takes lye."),
+    ("creme-fraiche", "Crème fraîche, 30 % fat", {"water": (61, 63, 65), "fat": (30, 31, 40), "protein": (2, 2.4, 2.8), "reducing-sugar": (2, 2.4, 2.9), "other-salts": (.4, .5, .6)},
+     (5, 6.5, 8), COW, ["creme fraiche"], "Sour and rich: both count."),
+    ("almond-milk-sweetened", "Almond milk, sweetened", {"water": (90, 92.5, 95), "fat": (.8, 1.1, 2.5), "protein": (.3, .5, 1), "other-sugar": (2.5, 4, 7), "other-salts": (.2, .3, .5)},
+     (0, 0, 1), (183, 195, 207), ["almond drink, sweetened"], "Its sugar heats the batter."),
+    ("oat-milk-sweetened", "Oat milk, sweetened", {"water": (86, 88.5, 91), "fat": (.5, 1.2, 3), "protein": (.5, .8, 1.2), "reducing-sugar": (3, 4, 6), "other-sugar": (0, 2, 5), "other-salts": (.2, .3, .5)},
+     (0, 0, 1), (183, 190, 200), ["oat drink, sweetened"], "Its sugar heats the batter."),
+    ("soy-milk-sweetened", "Soy milk, sweetened", {"water": (86, 89, 92), "fat": (1.4, 1.8, 2.4), "protein": (2.4, 3, 3.6), "other-sugar": (2, 3.5, 6), "other-salts": (.5, .6, .8)},
+     (.3, .7, 1.5), (189, 192, 195), ["soy drink, sweetened"], "Its sugar heats the batter."),
+    ("rice-milk-sweetened", "Rice milk, sweetened", {"water": (83, 86, 89), "fat": (.6, 1, 1.4), "protein": (.1, .3, .5), "reducing-sugar": (3, 5, 8), "other-sugar": (0, 3, 6), "other-salts": (.1, .3, .5)},
+     (0, .2, .8), (180, 190, 199), ["rice drink, sweetened"], "Its sugar heats the batter."),
+    ("coconut-drink-sweetened", "Coconut drink, sweetened", {"water": (90, 93, 95.5), "fat": (.8, 1.5, 2.5), "protein": (.1, .2, .5), "other-sugar": (1.5, 3, 6), "other-salts": (.1, .2, .4)},
+     (0, .2, 1), (248, 256.5, 265), [], "From the carton, not the tin: mostly water."),
+]
+kitchen.MILKS += [("butter-salted", "Butter, salted", "01001", (.1, .3, .6), COW, [], "A sixth of it is water; its salt is counted.")]
+kitchen.STANDARD["butter-salted"] = {"fat": (79, 81, 83), "water": (14.5, 15.9, 16.5)}
+kitchen.USUAL.update({"cream-whipping-30": (2, 20), "coffee-cream-10": (2, 25), "sour-cream-10": (2, 15), "creme-fraiche": (2, 15), "butter-salted": (2, 20)})
 F = {}
 FRESH = "Mostly water; strain it well."
 SOUR = "Sour: its acid takes lye."
@@ -250,12 +294,15 @@ kitchen.GELS += [
     ("tomato-juice", "Tomato juice", "produce", {"water": (93, 94, 95), "reducing-sugar": (2.5, 3.3, 4)}, (4, 6, 8.5), [], "Its red turns orange."),
     ("stout", "Stout, flat", "liquid", {"water": (88, 90, 92), "reducing-sugar": (1, 2.5, 4), "alcohol": (0, 1, 5)}, (1.5, 3, 6), ["dark beer", "porter"], "Boil it flat: gas and alcohol make lye volcano."),
     ("cider-flat", "Cider, flat", "liquid", {"water": (90, 93, 96), "reducing-sugar": (.5, 2.5, 5), "alcohol": (0, 1, 5)}, (4, 6, 8), ["hard cider"], "Boil it flat: gas and alcohol make lye volcano."),
+    ("perry-flat", "Perry, flat", "liquid", {"water": (89, 92.5, 95), "reducing-sugar": (.5, 2.5, 5), "alcohol": (0, 1, 6)}, (4, 6, 8.5), ["pear cider"], "Boil it flat: gas and alcohol make lye volcano."),
+    ("sugar-cane-juice", "Sugar cane juice", "produce", {"water": (78, 82, 86), "other-sugar": (11, 14.5, 18), "reducing-sugar": (.3, 1, 2)}, (.3, 1, 2.5), ["cane juice"], "A seventh sugar: it heats the batter and browns."),
+    ("triethanolamine-99", "Triethanolamine, 99 %", "liquid", {"inert": (98, 99, 100), "water": (0, .5, 1)}, (0, 0, .1), ["trolamine"], "Too weak a base to turn oil into soap: it counts as no lye. Gloves on."),
     ("champagne-flat", "Sparkling wine, flat", "liquid", {"water": (86, 90, 95), "reducing-sugar": (.3, 1.5, 4), "alcohol": (0, 1, 10)}, (7, 9.5, 12), ["champagne", "prosecco"], "Boil the alcohol off first, then weigh it."),
 ]
 kitchen.OTHER_SUGARS += [
     ("demerara-sugar", "Demerara sugar", {"other-sugar": (96, 98, 99), "water": (.2, .7, 2)}, ["turbinado sugar", "raw cane sugar", "cane sugar"], "Dissolve it in the liquid first.", "grade"),
     ("coconut-sugar", "Coconut sugar", {"other-sugar": (70, 82, 90), "reducing-sugar": (3, 6, 10), "water": (1, 3, 5)}, ["palm sugar", "jaggery"], "Browns the bar.", "grade"),
-    ("golden-syrup", "Golden syrup", {"other-sugar": (30, 33, 36), "reducing-sugar": (44, 47, 50), "water": (16, 18, 20)}, ["light treacle"], "Browns the bar.", "grade"),
+    ("golden-syrup", "Golden syrup, of cane sugar", {"other-sugar": (30, 33, 36), "reducing-sugar": (44, 47, 50), "water": (16, 18, 20)}, ["light treacle"], "Browns the bar.", "grade"),
     ("black-treacle", "Black treacle", {"other-sugar": (30, 34, 40), "reducing-sugar": (22, 28, 34), "water": (18, 22, 26)}, ["blackstrap molasses"], "Browns the bar.", "grade"),
     ("invert-syrup", "Invert sugar syrup", {"reducing-sugar": (60, 68, 76), "other-sugar": (0, 4, 15), "water": (20, 26, 32)}, ["inverted sugar"], "Browns fast in lye.", "grade"),
     ("icing-sugar", "Icing sugar", {"other-sugar": (95, 97, 98), "water": (0, .4, 1)}, ["powdered sugar", "confectioners' sugar"], "Holds a little starch.", "grade"),
@@ -296,11 +343,14 @@ chemicals.TEASPOON.update({
     "demerara-sugar": 4.4, "coconut-sugar": 3.8, "icing-sugar": 2.6, "turmeric-powder": 3, "arrowroot": 2.7, "potato-starch": 3.2, "barley-flour": 2.5,
     "chickpea-flour": 2, "wheat-flour": 2.6, "saffron": .7, "thyme-dried": 1, "basil-dried": .7, "sunflower-seed": 2.9, "chia-seed": 3.6, "linseed": 3.4,
     "sesame-seed": 3, "tamarind-paste": 5.8, "millet": 3.8, "yeast-dried": 3, "coconut-fatty-acids": 2.8, "stearic-acid-90": 2.6})
+chemicals.DENSITY.update({"acetic-acid-25": 1.03, "phytic-acid-50": 1.42, "etidronic-acid-60": 1.45, "sodium-silicate-37": 1.39, "triethanolamine-99": 1.124})
+chemicals.TEASPOON.update({"hydroxystearic-acid": 2.6, "coconut-butter": 4.8, "butter-salted": 4.7})
 chemicals.RESERVE["dead-sea-salt"] = 700
 # What gels and drinks do.
 ACTS = {"sea-buckthorn-juice": "browns heats not-in-aluminium", "elderberry-juice": "browns heats not-in-aluminium", "birch-sap": "browns", "maple-sap": "browns heats",
         "nettle-tea": "browns", "rooibos-tea": "browns", "tomato-juice": "browns heats not-in-aluminium", "oat-water": "foams",
         "stout": "browns foams heats speeds-trace allergen", "cider-flat": "browns foams heats speeds-trace not-in-aluminium",
+        "perry-flat": "browns foams heats speeds-trace not-in-aluminium", "sugar-cane-juice": "browns heats", "triethanolamine-99": "",
         "champagne-flat": "browns foams heats speeds-trace not-in-aluminium"}
 # What else makers call them.
 ALSO = {"groundnut-oil": ["arachis oil"], "macadamia-oil": ["macadamia nut oil"], "shea-butter": ["raw shea"], "lard": ["pig fat"],
@@ -310,13 +360,13 @@ ALSO = {"groundnut-oil": ["arachis oil"], "macadamia-oil": ["macadamia nut oil"]
         "calendula-petals": ["calendula petals"], "lavender-buds": ["lavender flowers", "dried lavender"], "glycerin": ["vegetable glycerin"],
         "yogurt": ["natural yogurt"], "banana-puree": ["mashed banana"], "avocado-puree": ["avocado puree"],
         "aloe-gel": ["aloe vera gel", "aloe vera", "aloe"], "aloe-juice-stabilised": ["aloe vera juice"], "litsea-essential-oil": ["litsea cubeba"],
-        "tallow": ["beef tallow", "beef suet", "suet"], "potassium-hydroxide-90": ["potassium hydroxide", "potash"],
-        "vinegar-5": ["vinegar", "distilled vinegar"], "wine-vinegar": ["red wine vinegar"], "mica-coloured": ["mica"], "turmeric-powder": ["ground turmeric"],
+        "tallow": ["beef tallow"], "potassium-hydroxide-90": [],
+        "vinegar-5": ["distilled vinegar"], "wine-vinegar": ["red wine vinegar"], "mica-coloured": ["mica"], "turmeric-powder": ["ground turmeric"],
         "cinnamon-powder": ["cinnamon", "ground cinnamon"], "ginger-powder": ["ginger", "ground ginger"], "coffee": ["coffee"], "corn-starch": ["cornstarch"],
         "wheat-bran": ["bran"], "honey": ["raw honey"], "sugar": ["granulated sugar"], "cow-milk": ["whole milk"], "half-and-half": ["half & half"],
         "beetroot-puree": ["beetroot"], "spinach-puree": ["spinach"], "peach-puree": ["peach"], "mango-puree": ["mango"],
-        "lavender-essential-oil": ["lavender", "lavender oil"], "peppermint-essential-oil": ["peppermint"], "lemongrass-essential-oil": ["lemongrass"],
-        "rosemary-essential-oil": ["rosemary", "rosemary oil"], "thyme-essential-oil": ["thyme oil"], "basil-essential-oil": ["basil oil"],
+        "lavender-essential-oil": ["lavender oil"],
+        "rosemary-essential-oil": ["rosemary oil"], "thyme-essential-oil": ["thyme oil"], "basil-essential-oil": ["basil oil"],
         "lemon-essential-oil": ["lemon oil"], "almond-oil": ["almond oil, sweet"], "apricot-puree": ["apricot"], "plum-puree": ["plum"],
         "cherry-puree": ["cherry"], "raspberry-puree": ["raspberry"], "strawberry-puree": ["strawberry"], "cranberry-juice": ["cranberry"],
         "blackcurrant-puree": ["blackcurrant"], "watermelon-juice": ["watermelon"], "pomegranate-juice": ["pomegranate"], "papaya-puree": ["papaya"], "wine-red": ["red wine"], "wine-white": ["white wine"]}

@@ -4,7 +4,7 @@ Acidity is (low, typical, high) mmol OH per 100 g where it is titrated; acids of
 COW = (218, 227, 235)
 # id, name, SR24, acidity, SV, behaviours, also, note, spread
 MILKS = [
-    ("cow-milk", "Cow's milk, whole", "01211", (1.4, 1.7, 2.0), COW, ["milk"], "Freeze it before it meets lye, or it scorches."),
+    ("cow-milk", "Cow's milk, whole", "01211", (1.4, 1.7, 2.0), COW, ["full fat milk"], "Freeze it before it meets lye, or it scorches."),
     ("cow-milk-skimmed", "Cow's milk, skimmed", "01151", (1.4, 1.7, 2.0), COW, ["skim milk"], "Freeze it before it meets lye, or it scorches."),
     ("goat-milk", "Goat's milk", "01106", (1.2, 1.6, 1.9), (222, 230, 242), [], "Freeze it before it meets lye, or it scorches."),
     ("sheep-milk", "Sheep's milk", "01109", (2.0, 2.4, 2.8), (222, 232, 242), ["ewe's milk"], "Rich: its fat counts."),
@@ -12,15 +12,15 @@ MILKS = [
     ("human-milk", "Human milk", "01107", (.3, .7, 1.2), (195, 207, 218), ["breast milk"], "Soap of it is for one's own household only: local law."),
     ("cow-milk-dried", "Milk powder, whole", "01212", (11, 13, 16), COW, ["whole milk powder", "dried milk"], "One part to seven of water makes milk."),
     ("cow-milk-dried-skimmed", "Milk powder, skimmed", "01091", (14, 17, 20), COW, ["skim milk powder"], "One part to nine of water makes milk."),
-    ("evaporated-milk", "Evaporated milk", "01214", (3, 3.8, 5), COW, ["unsweetened condensed milk"], "Not sweetened: look twice at the tin."),
+    ("evaporated-milk", "Evaporated milk, unsweetened", "01214", (3, 3.8, 5), COW, ["unsweetened condensed milk"], "Not sweetened: look twice at the tin."),
     ("condensed-milk", "Condensed milk, sweetened", "01095", (3, 4, 5.5), COW, ["sweetened condensed milk"], "Nearly half sugar: it heats the batter."),
-    ("cream-whipping", "Cream, whipping", "01053", (.9, 1.2, 1.5), COW, ["heavy cream"], "More than a third fat: its fat counts."),
-    ("cream-light", "Cream, light", "01050", (1.1, 1.4, 1.8), COW, ["coffee cream", "single cream"], ""),
-    ("sour-cream", "Sour cream", "01056", (6, 7.5, 9), COW, [], "Sour: its lactic acid takes lye."),
+    ("cream-whipping", "Cream, whipping, 37 % fat", "01053", (.9, 1.2, 1.5), COW, ["heavy cream"], "More than a third fat: its fat counts."),
+    ("cream-light", "Cream, light", "01050", (1.1, 1.4, 1.8), COW, ["single cream", "table cream"], ""),
+    ("sour-cream", "Sour cream, 20 % fat", "01056", (6, 7.5, 9), COW, [], "Sour: its lactic acid takes lye."),
     ("buttermilk", "Buttermilk, cultured", "01088", (8, 9.5, 11), COW, [], "Sour: its lactic acid takes lye."),
     ("buttermilk-dried", "Buttermilk powder", "01094", (14, 18, 30), COW, [], "Of churned cream, hardly sour; cultured powder is more so."),
-    ("yogurt", "Yogurt, plain, whole milk", "01116", (9, 11, 14), COW, ["yoghurt"], "Sour: its lactic acid takes lye."),
-    ("yogurt-lowfat", "Yogurt, plain, low fat", "01117", (10, 12, 15), COW, ["yoghurt"], "Sour: its lactic acid takes lye."),
+    ("yogurt", "Yogurt, plain, whole milk", "01116", (9, 11, 14), COW, ["whole milk yogurt"], "Sour: its lactic acid takes lye."),
+    ("yogurt-lowfat", "Yogurt, plain, low fat", "01117", (10, 12, 15), COW, ["low fat yogurt"], "Sour: its lactic acid takes lye."),
     ("whey-sweet", "Whey, sweet", "01114", (1, 1.4, 2), COW, ["cheese whey"], ""),
     ("whey-sour", "Whey, sour", "01112", (4.5, 5.5, 7), COW, ["acid whey", "quark whey"], "Sour: its lactic acid takes lye."),
     ("butter", "Butter, unsalted", "01145", (.1, .3, .6), COW, [], "A sixth of it is water."),
@@ -64,7 +64,7 @@ OTHER_MILKS = [
      (.4, .7, 1), (205, 220, 235), ["ass's milk"], "Sweet and lean."),
     ("almond-milk", "Almond milk, unsweetened", {"water": (94, 96.5, 98), "fat": (.8, 1.1, 2.5), "protein": (.3, .5, 1), "other-salts": (.2, .3, .5)},
      (0, 0, 1), (183, 195, 207), ["almond drink"], "Mostly water."),
-    ("cream-double", "Cream, double", {"water": (42, 45.6, 47.5), "fat": (48, 49.5, 52), "protein": (1.3, 1.6, 2), "reducing-sugar": (2, 2.6, 3), "other-salts": (.3, .4, .5)},
+    ("cream-double", "Cream, double, 48 % fat", {"water": (42, 45.6, 47.5), "fat": (48, 49.5, 52), "protein": (1.3, 1.6, 2), "reducing-sugar": (2, 2.6, 3), "other-salts": (.3, .4, .5)},
      (.6, .9, 1.2), COW, ["heavy double cream"], "Half fat: its fat counts."),
     ("coconut-milk", "Coconut milk, canned", {"water": (70, 77, 85), "fat": (10, 17, 24), "protein": (1, 1.8, 2.5), "reducing-sugar": (1, 2.2, 3.4), "other-salts": (.4, .7, 1)},
      (0, .5, 2), (248, 256.5, 265), [], "Tins vary widely in fat: read the label, shake first."),
@@ -79,7 +79,7 @@ OTHER_MILKS = [
 ]
 PLANT_MILKS = [
     ("soy-milk", "Soy milk, unsweetened", "16222", (.3, .7, 1.5), (189, 192, 195), ["soya drink"], ""),
-    ("rice-milk", "Rice milk", "14639", (0, .2, .8), (180, 190, 199), ["rice drink"], "Its starch turns to sugar as it is made."),
+    ("rice-milk", "Rice milk, unsweetened", "14639", (0, .2, .8), (180, 190, 199), ["rice drink"], "Its starch turns to sugar as it is made."),
 ]
 # id, name, SR24, measures
 EGGS = [
@@ -95,7 +95,7 @@ SUGARS = [
     ("sugar-brown", "Sugar, brown", "19334", .03, (0, .3, 1), [], "Dissolve it in the liquid first."),
     ("sugar-maple", "Maple sugar", "19340", .05, (0, .2, 1), [], ""),
     ("maple-syrup", "Maple syrup", "19353", .03, (0, .2, .8), [], "A third of it is water."),
-    ("molasses", "Molasses", "19304", .35, (4, 9, 16), ["treacle"], "Sour and dark: browns the bar."),
+    ("molasses", "Molasses", "19304", .35, (4, 9, 16), [], "Sour and dark: browns the bar."),
     ("corn-syrup", "Corn syrup, light", "19350", .9, (0, .2, .8), ["glucose syrup"], ""),
     ("malt-syrup", "Malt syrup", "19352", .9, (.5, 2, 5), ["malt extract"], "Browns the bar."),
     ("sorghum-syrup", "Sorghum syrup", "19355", .4, (1, 3, 6), [], "Browns the bar."),
@@ -117,7 +117,7 @@ PRODUCE = [
     ("pear-puree", "Pear puree", "09252", "E051", F, (3.5, 4.0, 4.6), .75, [], "Mostly water; strain it well."),
     ("quince-puree", "Quince puree, undiluted", "09296", None, {"malic": (.6, .9, 1.3)}, (3.1, 3.4, 3.8), .8, ["quince"], "Weigh in any water it was cooked with."),
     ("beetroot-puree", "Beetroot puree, cooked", "11081", "F001", ("citric", "oxalic"), (5.3, 5.8, 6.6), .1, ["beet puree"], "Its red turns brown in lye."),
-    ("apple-juice", "Apple juice", "09016", "E001", F, (3.3, 3.6, 4.0), .8, ["cider, sweet"], ""),
+    ("apple-juice", "Apple juice", "09016", "E001", F, (3.3, 3.6, 4.0), .8, ["sweet cider"], ""),
     ("apple-puree", "Apple puree", "09019", "E001", F, (3.3, 3.6, 4.0), .8, ["applesauce"], ""),
     ("cucumber-puree", "Cucumber puree", "11205", "D043", F, (5.1, 5.5, 6.0), .95, [], ""),
     ("cucumber-juice", "Cucumber, peeled, juiced", "11206", "D043", F, (5.1, 5.5, 6.0), .95, [], ""),
@@ -170,7 +170,7 @@ GELS = [
 DRINKS = [
     ("black-tea", "Black tea, brewed", "14355", (.1, .3, .6), ["tea"], "Browns the bar."),
     ("green-tea", "Green tea, brewed", "14544", (.05, .2, .5), [], "Figures of brewed black tea: as watery."),
-    ("chamomile-tea", "Chamomile tea", "14545", (0, .1, .3), ["herb tea"], ""),
+    ("chamomile-tea", "Chamomile tea", "14545", (0, .1, .3), [], ""),
     ("herb-tea", "Herb tea", "14381", (0, .1, .5), ["infusion"], ""),
     ("coffee", "Coffee, brewed", "14209", (.3, .6, 1.2), [], "Browns the bar."),
     ("beer-flat", "Beer, flat", "14003", (1.5, 2.2, 3.5), ["ale"], "Boil it flat: gas and alcohol make lye volcano."),

@@ -438,7 +438,7 @@
         <translation>Lauge verdunstet nicht. Reifen holt Wasser heraus und lässt die Seife hart werden; es ändert weder Überfettung noch Citrat, und den pH-Wert kaum. Ein Stück, in dem Lauge übrig ist, bleibt so: nur ein Test auf freies Alkali sagt es.</translation>
     </message>
     <message>
-        <source>Whether soap may be sold, and what must stand on it, is for the cosmetic law of the place and a qualified assessor to say; soap for children and soap with human milk most of all. Ingredients, weight and batch code are not a whole label: who answers for it, dates, warnings and the place of making may be wanted too. What is said of law here is the European Union's, from memory.</source>
+        <source>Whether soap may be sold, and what must stand on it, is for the cosmetic law of the place and a qualified assessor to say; soap for children and soap with human milk most of all. Ingredients, weight and batch code are not a whole label: who answers for it, dates, warnings and the place of making may be wanted too. What is said of law here is the European Union&apos;s, from memory.</source>
         <translation>Ob Seife verkauft werden darf und was darauf stehen muss, sagen das Kosmetikrecht des Ortes und eine sachkundige Sicherheitsbewertung; bei Seife für Kinder und Seife mit Muttermilch erst recht. Bestandteile, Gewicht und Chargennummer sind noch kein ganzes Etikett: wer dafür einsteht, Daten, Warnungen und Herstellungsort können auch verlangt sein. Was hier vom Recht gesagt wird, ist das der Europäischen Union, aus dem Gedächtnis.</translation>
     </message>
 </context>
@@ -622,7 +622,7 @@
         <translation>Für die Sicherheitsbewertung</translation>
     </message>
     <message>
-        <source>Written by the maker's own journal from what was entered at the bench. Planned figures come of the formula below; figures as made come of the weights above. %1</source>
+        <source>Written by the maker&apos;s own journal from what was entered at the bench. Planned figures come of the formula below; figures as made come of the weights above. %1</source>
         <translation>Vom Tagebuch der Siederin oder des Sieders selbst geschrieben, aus dem, was an der Werkbank eingegeben wurde. Geplante Werte kommen aus der Formel unten; Werte wie gesiedet aus den Gewichten oben. %1</translation>
     </message>
 </context>
@@ -1414,35 +1414,6 @@ Versuche: rhexion-cli --help
 </translation>
     </message>
     <message>
-        <source>Rhexion reckons lye and liquid for soap formulas.
-
-  rhexion-cli reckon FILE [--fittings F] [--json] [--unit g|oz|lb]
-      what to weigh, the alkali and water accounts, superfats, strengths,
-      how sure they are, cautions and the whole working; FILE - reads stdin
-  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]
-      the batch sheet as a one-page PDF, the working on pages after it
-  rhexion-cli sheet FILE --pdf OUT --day [--large] [--pour-at TIME]
-      the day sheet: times, boxes to tick, blanks; large to be read at arm’s length
-  rhexion-cli materials [WORD...] [--json]
-      materials of the catalogue; with a word, those of it and of the foods table
-      that match
-</source>
-        <translation>Rhexion rechnet Lauge und Flüssigkeit für Seifenformeln.
-
-  rhexion-cli reckon FILE [--fittings F] [--json] [--unit g|oz|lb]
-      was abzuwiegen ist, die Rechnung von Alkali und Wasser, Überfettungen,
-      Konzentrationen, wie sicher sie sind, Warnungen und der ganze Rechenweg;
-      FILE - liest die Standardeingabe
-  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]
-      das Chargenblatt als PDF von einer Seite, dahinter der Rechenweg
-  rhexion-cli sheet FILE --pdf OUT --day [--large] [--pour-at TIME]
-      das Tagesblatt: Zeiten, Kästchen, Lücken; groß für Armlänge
-  rhexion-cli materials [WORT...] [--json]
-      Rohstoffe des Katalogs; mit einem Wort die, die dazu passen, auch aus der
-      Lebensmitteltabelle
-</translation>
-    </message>
-    <message>
         <source>  rhexion-cli --help | --version
 
 Exit codes: 0 good, 1 bad input (the reason is on stderr), 2 wrong usage.
@@ -1461,10 +1432,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>kein Rohstoff des Katalogs oder der Lebensmitteltabelle passt.</translation>
     </message>
     <message>
-        <source>say what to do: reckon, sheet, materials, mould, scent, blend, water, working, heat, day, journal, solve, parse or text.</source>
-        <translation>sag, was zu tun ist: reckon, sheet, materials, mould, scent, blend, water, working, heat, day, journal, solve, parse oder text.</translation>
-    </message>
-    <message>
         <source>--unit takes g, oz or lb.</source>
         <translation>--unit nimmt g, oz oder lb.</translation>
     </message>
@@ -1481,16 +1448,63 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>„%1“ ist kein Befehl.</translation>
     </message>
     <message>
-        <source>%1 takes one formula file.</source>
-        <translation>%1 nimmt eine Formeldatei.</translation>
-    </message>
-    <message>
         <source>sheet needs --pdf OUT.</source>
         <translation>sheet braucht --pdf OUT.</translation>
     </message>
     <message>
         <source>--pour-at takes a time such as 15:00.</source>
         <translation>--pour-at nimmt eine Uhrzeit wie 15:00.</translation>
+    </message>
+    <message>
+        <source>Rhexion reckons lye and liquid for soap formulas.
+
+  rhexion-cli reckon FILE [--fittings F] [--json] [--unit g|oz|lb]
+      what to weigh, the alkali and water accounts, superfats, strengths,
+      how sure they are, cautions and the whole working; FILE - reads stdin
+      wherever a command takes FILE, a recipe’s text will do: what is not
+      certain in it is asked, and answered with --answer LINE=ANSWER
+  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]
+      the batch sheet as a one-page PDF, the working on pages after it
+  rhexion-cli sheet FILE --pdf OUT --day [--large] [--pour-at TIME]
+      the day sheet: times, boxes to tick, blanks; large to be read at arm’s length
+  rhexion-cli materials [WORD...] [--json]
+      materials of the catalogue; with a word, those of it and of the foods table
+      that match
+  rhexion-cli identify NAME [--json]
+      which material a name means, or what is asked about it; - reads names from
+      stdin, one a line
+</source>
+        <translation>Rhexion rechnet Lauge und Flüssigkeit für Seifenformeln.
+
+  rhexion-cli reckon FILE [--fittings F] [--json] [--unit g|oz|lb]
+      was abzuwiegen ist, die Rechnung von Alkali und Wasser, Überfettungen,
+      Konzentrationen, wie sicher sie sind, Warnungen und der ganze Rechenweg;
+      FILE - liest die Standardeingabe
+      wo ein Befehl FILE nimmt, geht auch ein Rezept als Text: was darin nicht sicher
+      ist, wird gefragt und mit --answer ZEILE=ANTWORT beantwortet
+  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]
+      das Chargenblatt als PDF von einer Seite, dahinter der Rechenweg
+  rhexion-cli sheet FILE --pdf OUT --day [--large] [--pour-at TIME]
+      das Tagesblatt: Zeiten, Kästchen, Lücken; groß für Armlänge
+  rhexion-cli materials [WORT...] [--json]
+      Rohstoffe des Katalogs; mit einem Wort die, die dazu passen, auch aus der
+      Lebensmitteltabelle
+  rhexion-cli identify NAME [--json]
+      welcher Rohstoff mit einem Namen gemeint ist, oder was dazu gefragt wird; - liest
+      Namen von stdin, je Zeile einen
+</translation>
+    </message>
+    <message>
+        <source>say what to do: reckon, sheet, materials, mould, scent, blend, water, working, heat, day, journal, solve, parse, formula or text.</source>
+        <translation>sag, was zu tun ist: reckon, sheet, materials, mould, scent, blend, water, working, heat, day, journal, solve, parse, formula oder text.</translation>
+    </message>
+    <message>
+        <source>identify takes a name, or - for names a line.</source>
+        <translation>identify nimmt einen Namen, oder - für je einen Namen in einer Zeile.</translation>
+    </message>
+    <message>
+        <source>%1 takes one formula file or recipe.</source>
+        <translation>%1 nimmt eine Formeldatei oder ein Rezept.</translation>
     </message>
 </context>
 <context>
@@ -1695,7 +1709,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>nach seinen drei Seiten, bis ein Drittel des Verlusts übrig ist; Erfahrung, keine Quelle</translation>
     </message>
     <message>
-        <source>no size is written down, so a usual bar's</source>
+        <source>no size is written down, so a usual bar&apos;s</source>
         <translation>keine Größe aufgeschrieben, darum die eines üblichen Stücks</translation>
     </message>
     <message>
@@ -1799,10 +1813,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>empfohlen; für etwa %1 Seife</translation>
     </message>
     <message>
-        <source>Grate it, melt it slowly with a little water and the oil, stir until even, and test it again. Goggles and gloves, as with lye. Never mend a finished bar with acid: that splits soap. To discard it safely: dissolve it in much water, down the drain with plenty more, a little at a time, or to the place for household chemicals; no children, no pets near it.</source>
-        <translation>Reiben, mit wenig Wasser und dem Öl langsam schmelzen, glatt rühren und noch einmal testen. Schutzbrille und Handschuhe wie bei Lauge. Ein fertiges Stück nie mit Säure retten: das spaltet Seife. Sicher wegwerfen: in viel Wasser lösen, mit viel Wasser nach und nach in den Ausguss, oder zur Sammelstelle für Haushaltschemikalien; keine Kinder, keine Tiere dabei.</translation>
-    </message>
-    <message>
         <source>Free alkali of %1</source>
         <translation>Freies Alkali von %1</translation>
     </message>
@@ -1902,6 +1912,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <source>a 1 % solution of soap without free lye has pH 10.1, with 0.05 % 10.3, with 0.1 % 10.5, with 0.5 % 11.1, and strips read to 0.5: above 11 suspect lye, below it says nothing. Nothing is safe by its pH</source>
         <translation>eine 1-%-Lösung von Seife ohne freie Lauge hat pH 10,1, mit 0,05 % 10,3, mit 0,1 % 10,5, mit 0,5 % 11,1, und Streifen zeigen auf 0,5 genau: über 11 auf Lauge tippen, darunter sagt es nichts. Nichts ist durch seinen pH-Wert sicher</translation>
     </message>
+    <message>
+        <source>Grate it, melt it slowly with a little water and the oil, stir until even, and test it again. Goggles and gloves, as with lye. Never mend a finished bar with acid: that splits soap. To discard it: in a box marked “lye, not soap” to your local collection for household chemicals, not down the drain; no children, no pets near it.</source>
+        <translation>Reibe es, schmilz es langsam mit etwas Wasser und dem Öl, rühre, bis es gleichmäßig ist, und teste es wieder. Schutzbrille und Handschuhe wie bei Lauge. Bessere ein fertiges Stück nie mit Säure nach: Das spaltet Seife. Entsorgen: in einem Karton mit der Aufschrift „Lauge, keine Seife“ zur örtlichen Schadstoffsammlung, nicht in den Ausguss; keine Kinder, keine Tiere in der Nähe.</translation>
+    </message>
 </context>
 <context>
     <name>Day</name>
@@ -1960,6 +1974,34 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>There is more lye than fat can take: not for skin, and not to be used until a test finds no free lye.</source>
         <translation>Es ist mehr Lauge da, als Fett aufnehmen kann: nicht für die Haut und nicht zu benutzen, bis ein Test keine freie Lauge findet.</translation>
+    </message>
+    <message>
+        <source>There is more lye than fat takes, and it cannot be mended any more. Keep it off skin, label it, and test it after two days.</source>
+        <translation>Es ist mehr Lauge da, als das Fett aufnimmt, und das lässt sich nicht mehr ändern. Nicht auf die Haut, beschriften und nach zwei Tagen testen.</translation>
+    </message>
+    <message>
+        <source>Hardly any superfat is left (%1): test a bar before anyone uses it.</source>
+        <translation>Es bleibt kaum Überfettung (%1): Teste ein Stück, bevor es jemand benutzt.</translation>
+    </message>
+    <message>
+        <source>Superfat %1 in place of %2: a little less mild, nothing to mend.</source>
+        <translation>Überfettung %1 statt %2: etwas weniger mild, nichts zu ändern.</translation>
+    </message>
+    <message>
+        <source>Superfat %1 in place of %2: a mild, somewhat softer bar, nothing to mend.</source>
+        <translation>Überfettung %1 statt %2: ein mildes, etwas weicheres Stück, nichts zu ändern.</translation>
+    </message>
+    <message>
+        <source>Superfat %1 in place of %2: a soft, greasy bar that turns rancid sooner. Watch for spots; it can be rebatched with lye later.</source>
+        <translation>Überfettung %1 statt %2: ein weiches, fettiges Stück, das eher ranzig wird. Achte auf Flecken; es lässt sich später mit Lauge neu einkochen.</translation>
+    </message>
+    <message>
+        <source>Wetter than planned: unmould it later and let it cure longer.</source>
+        <translation>Feuchter als geplant: später ausformen und länger reifen lassen.</translation>
+    </message>
+    <message>
+        <source>Drier than planned: it sets sooner, so look in early for cutting.</source>
+        <translation>Trockener als geplant: Es wird früher fest, sieh eher nach dem Schneiden.</translation>
     </message>
 </context>
 <context>
@@ -2590,6 +2632,43 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>seized, scent, this year</source>
         <translation>schlagartig, duft, dieses jahr</translation>
+    </message>
+</context>
+<context>
+    <name>FormulaInput</name>
+    <message>
+        <source>%1, line %2, “%3”: %4</source>
+        <translation>%1, Zeile %2, „%3“: %4</translation>
+    </message>
+    <message>
+        <source>this is neither a formula file nor a recipe: no line names a material and an amount.</source>
+        <translation>das ist weder eine Formeldatei noch ein Rezept: Keine Zeile nennt einen Rohstoff und eine Menge.</translation>
+    </message>
+    <message>
+        <source>“--answer %1” answers no open question of this recipe.</source>
+        <translation>„--answer %1“ beantwortet keine offene Frage dieses Rezepts.</translation>
+    </message>
+    <message>
+        <source>nothing is reckoned until these questions are answered.</source>
+        <translation>es wird nichts gerechnet, bis diese Fragen beantwortet sind.</translation>
+    </message>
+    <message>
+        <source>%1: all of it is in per cent, so 1000 g of oils are taken; --answer oils=900 says otherwise.
+</source>
+        <translation>%1: Alles steht in Prozent, darum werden 1000 g Öle genommen; --answer oils=900 sagt es anders.
+</translation>
+    </message>
+    <message>
+        <source>%1, line %2 was not understood and stays in the notes: %3</source>
+        <translation>%1, Zeile %2 wurde nicht verstanden und bleibt in den Notizen: %3</translation>
+    </message>
+    <message>
+        <source>--answer is for the text of a recipe; this is a formula.</source>
+        <translation>--answer ist für den Text eines Rezepts; das ist eine Formel.</translation>
+    </message>
+    <message>
+        <source>a hydroxide that the recipe names is not on the shelf.</source>
+        <translation>ein Hydroxid, das das Rezept nennt, ist nicht im Regal.</translation>
     </message>
 </context>
 <context>
@@ -3795,7 +3874,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>journal %1 nimmt eine Tagebuchdatei oder die Adresse eines Servers.</translation>
     </message>
     <message>
-        <source>  journal list JOURNAL [--find "milk, cracked, last winter"] [--json]
+        <source>  journal list JOURNAL [--find &quot;milk, cracked, last winter&quot;] [--json]
   journal show JOURNAL BATCH [--fittings FILE] [--json]   a batch by its id or its code
   journal export JOURNAL [--format csv|events|ics]        to the standard output
   journal compare JOURNAL BATCH BATCH ... [--json]        two to six side by side
@@ -3806,7 +3885,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
   journal exchange JOURNAL ADDRESS                        with a server, once
   (list, show, export, compare and due take an ADDRESS in the place of a JOURNAL, too)
 </source>
-        <translation>  journal list JOURNAL [--find "milch, gerissen, letzten winter"] [--json]
+        <translation>  journal list JOURNAL [--find &quot;milch, gerissen, letzten winter&quot;] [--json]
   journal show JOURNAL CHARGE [--fittings FILE] [--json]  eine Charge nach Id oder Nummer
   journal export JOURNAL [--format csv|events|ics]        auf die Standardausgabe
   journal compare JOURNAL CHARGE CHARGE ... [--json]      zwei bis sechs nebeneinander
@@ -3926,11 +4005,11 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Von Hand gemacht und wochenlang gereift, damit sie hart und mild ist. Zwischen den Wäschen trocken halten, auf einer Schale, die ablaufen lässt. In hartem Wasser lässt Seife etwas Kalkseife zurück: gut spülen, im Becken hilft ein Schuss Essig im letzten Spülwasser. Sie kann mit der Zeit die Farbe ändern und etwas Gewicht verlieren. Nicht in die Augen bringen.</translation>
     </message>
     <message>
-        <source>"%1" speaks of healing: that can make it another kind of product in law.</source>
+        <source>&quot;%1&quot; speaks of healing: that can make it another kind of product in law.</source>
         <translation>„%1“ spricht von Heilen: das kann sie rechtlich zu einem anderen Produkt machen.</translation>
     </message>
     <message>
-        <source>"%1" does not follow from any sum here.</source>
+        <source>&quot;%1&quot; does not follow from any sum here.</source>
         <translation>„%1“ folgt aus keiner Rechnung hier.</translation>
     </message>
 </context>
@@ -4274,6 +4353,14 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>--pour-at nimmt eine Uhrzeit wie 15:00.</translation>
     </message>
     <message>
+        <source>%1 takes one file.</source>
+        <translation>%1 nimmt eine Datei.</translation>
+    </message>
+    <message>
+        <source>this is there already; --force writes over it.</source>
+        <translation>das gibt es schon; --force schreibt darüber.</translation>
+    </message>
+    <message>
         <source>  rhexion-cli mould FILE [--mould SHAPE] [--bars N [--cured G]] [--left M=G...]
       [--fittings F] [--json]
       whether it fits, how high it stands, bars; SHAPE like loaf:240x80x70 in mm,
@@ -4298,6 +4385,8 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
       W like “lauric-myristic 22..24”, “iodine ..62”, “oil:coconut-oil ..35”
   rhexion-cli parse TEXT [--json]
       a recipe as people write it, line by line; TEXT - reads stdin
+  rhexion-cli formula TEXT [--answer LINE=ANSWER...] [-o FILE.rhexion [--force]]
+      a recipe as people write it, as a formula; what is not certain is asked first
   rhexion-cli text FILE [--markdown]
       a formula as plain text, or as a Markdown table
 </source>
@@ -4325,13 +4414,12 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
       W wie “lauric-myristic 22..24”, “iodine ..62”, “oil:coconut-oil ..35”
   rhexion-cli parse TEXT [--json]
       ein Rezept, wie Leute es schreiben, Zeile für Zeile; TEXT - liest stdin
+  rhexion-cli formula TEXT [--answer ZEILE=ANTWORT...] [-o FILE.rhexion [--force]]
+      ein Rezept, wie Leute es schreiben, als Formel; was nicht sicher ist, wird
+      vorher gefragt
   rhexion-cli text FILE [--markdown]
       eine Formel als reiner Text oder als Markdown-Tabelle
 </translation>
-    </message>
-    <message>
-        <source>%1 takes one file.</source>
-        <translation>%1 nimmt eine Datei.</translation>
     </message>
 </context>
 <context>
@@ -4478,6 +4566,29 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
             <numerusform>und %n frühere Charge</numerusform>
             <numerusform>und %n frühere Chargen</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>Your word for it: “%1”</source>
+        <translation>Dein Wort dafür: „%1“</translation>
+    </message>
+    <message>
+        <source>Forget it</source>
+        <translation>Vergessen</translation>
+    </message>
+</context>
+<context>
+    <name>Meaning</name>
+    <message>
+        <source>“%1” is the name of several. Which one?</source>
+        <translation>„%1“ heißen mehrere. Welcher ist es?</translation>
+    </message>
+    <message>
+        <source>Which one do you mean by “%1”?</source>
+        <translation>Was meinst du mit „%1“?</translation>
+    </message>
+    <message>
+        <source>“%1” is not on the shelf</source>
+        <translation>„%1“ ist nicht im Regal</translation>
     </message>
 </context>
 <context>
@@ -5308,7 +5419,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>%1 hat hier noch niemand probiert: halte eine einfache Form bereit.</translation>
     </message>
     <message>
-        <source>Only some %1 to pour: everything set out first, nobody else's job.</source>
+        <source>Only some %1 to pour: everything set out first, nobody else&apos;s job.</source>
         <translation>Nur etwa %1 zum Gießen: vorher alles hinstellen, nichts anderes nebenbei.</translation>
     </message>
     <message>
@@ -5617,10 +5728,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>genommen, wie in den USA gemessen wird</translation>
     </message>
     <message>
-        <source>the nearest on the shelf is taken</source>
-        <translation>das Nächste im Regal wird genommen</translation>
-    </message>
-    <message>
         <source>as it stands</source>
         <translation>wie es dasteht</translation>
     </message>
@@ -5663,10 +5770,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>dry lye</source>
         <translation>trockenes Hydroxid</translation>
-    </message>
-    <message>
-        <source>leave it out</source>
-        <translation>weglassen</translation>
     </message>
     <message>
         <source>by weight</source>
@@ -5811,6 +5914,38 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>of everything</source>
         <translation>von allem</translation>
+    </message>
+    <message>
+        <source>leave it out; it stays in the notes</source>
+        <translation>weglassen; es bleibt in den Notizen</translation>
+    </message>
+    <message>
+        <source>By weight, as weighed or by mole?</source>
+        <translation>Nach Gewicht, wie abgewogen oder nach Stoffmenge?</translation>
+    </message>
+    <message>
+        <source>Which share is the KOH?</source>
+        <translation>Welcher Anteil ist das KOH?</translation>
+    </message>
+    <message>
+        <source>shares by mole</source>
+        <translation>Anteile nach Stoffmenge</translation>
+    </message>
+    <message>
+        <source>shares by weight of pure lye</source>
+        <translation>Anteile nach Gewicht reiner Hydroxide</translation>
+    </message>
+    <message>
+        <source>shares of the lye as weighed</source>
+        <translation>Anteile wie abgewogen</translation>
+    </message>
+    <message>
+        <source>the first number is the NaOH</source>
+        <translation>die erste Zahl ist das NaOH</translation>
+    </message>
+    <message>
+        <source>the first number is the KOH</source>
+        <translation>die erste Zahl ist das KOH</translation>
     </message>
 </context>
 <context>
@@ -6464,10 +6599,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Carbonat, kein Wasser</translation>
     </message>
     <message>
-        <source>What is surely there is right for most jars, and never lye heavy if a can was thinner than its label.</source>
-        <translation>Was sicher da ist, stimmt für die meisten Gläser und gibt nie Laugenüberschuss, wenn eine Dose dünner war als ihr Etikett.</translation>
-    </message>
-    <message>
         <source>Moles say how much of the soap is of each kind, whatever the drum’s purity; a share of weight shifts with it.</source>
         <translation>Mol sagen, wie viel der Seife von jeder Art ist, wie rein das Gebinde auch sei; ein Gewichtsanteil verschiebt sich damit.</translation>
     </message>
@@ -6510,6 +6641,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>strength %1</source>
         <translation>Konzentration %1</translation>
+    </message>
+    <message>
+        <source>What is surely there is right for most jars; one that holds less than the least of its range can still leave lye.</source>
+        <translation>Was sicher da ist, stimmt für die meisten Gläser; eines, das weniger enthält als das Wenigste seiner Spanne, kann trotzdem Lauge übrig lassen.</translation>
     </message>
 </context>
 <context>
@@ -8130,10 +8265,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Es zischt, spritzt oder steigt</translation>
     </message>
     <message>
-        <source>Hands and face away, no more lye, jug into cold water. Fumes: out into the air until they are gone.</source>
-        <translation>Hände und Gesicht weg, kein Hydroxid mehr, Krug in kaltes Wasser. Dämpfe: hinaus an die Luft, bis sie weg sind.</translation>
-    </message>
-    <message>
         <source>Even colour, no oil on top; later a drizzle stays for a moment.</source>
         <translation>Gleichmäßige Farbe, kein Öl obenauf; später bleibt ein Faden einen Augenblick lang.</translation>
     </message>
@@ -8284,6 +8415,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>Press them out against the cup before it goes in; they stay spots in the bar.</source>
         <translation>Zerdrücke sie am Becher, bevor es hineinkommt; sonst bleiben sie Flecken im Stück.</translation>
+    </message>
+    <message>
+        <source>Step back, no more lye, and leave the jug alone; move it only when it is quiet. Fumes: out into the air until they are gone.</source>
+        <translation>Tritt zurück, kein weiteres Hydroxid, lass den Krug stehen; bewege ihn erst, wenn er ruhig ist. Dämpfe: an die Luft, bis sie weg sind.</translation>
     </message>
 </context>
 <context>
@@ -10521,10 +10656,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Schutzbrille, Handschuhe und lange Ärmel an; gute Luft; kein Aluminium; Kinder und Tiere hinaus. Immer das Hydroxid in die Flüssigkeit geben, nie die Flüssigkeit in das Hydroxid.</translation>
     </message>
     <message>
-        <source>Lye on skin or in eyes: rinse with plenty of water at once, and call your local poison centre or a doctor.</source>
-        <translation>Lauge auf der Haut oder in den Augen: sofort mit viel Wasser spülen und den örtlichen Giftnotruf oder ärztliche Hilfe anrufen.</translation>
-    </message>
-    <message>
         <source>Soap for others falls under local cosmetic law: ask a qualified assessor.</source>
         <translation>Seife für andere fällt unter das örtliche Kosmetikrecht: frag eine sachkundige Sicherheitsbewertung.</translation>
     </message>
@@ -10610,6 +10741,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>The journal there is of an older Rhexion. “rhexion-cli journal server init” brings it up to date; nothing written here is lost meanwhile.</source>
         <translation>Das Tagebuch dort ist von einem älteren Rhexion. „rhexion-cli journal server init“ bringt es auf den Stand; nichts, was hier geschrieben wird, geht derweil verloren.</translation>
+    </message>
+    <message>
+        <source>Lye on skin or in eyes: rinse at once with much running water, and take off wet clothes. Eyes: hold the lids open, lenses out, 20 to 30 minutes or until help takes over. Swallowed: rinse the mouth, do not vomit. Call the emergency number or your poison centre.</source>
+        <translation>Lauge auf der Haut oder im Auge: sofort mit viel fließendem Wasser spülen, nasse Kleidung ausziehen. Augen: Lider offen halten, Linsen heraus, 20 bis 30 Minuten oder bis Hilfe übernimmt. Verschluckt: Mund ausspülen, nicht erbrechen. Notruf oder Giftnotruf anrufen.</translation>
     </message>
 </context>
 <context>
@@ -11021,7 +11156,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Schritt der Waage, g</translation>
     </message>
     <message>
-        <source>scale's step</source>
+        <source>scale&apos;s step</source>
         <translation>Schritt der Waage</translation>
     </message>
     <message>
@@ -14253,14 +14388,6 @@ superfat on them %2</source>
         <translation>ist %1</translation>
     </message>
     <message>
-        <source>not on the shelf</source>
-        <translation>nicht im Regal</translation>
-    </message>
-    <message>
-        <source>A weight stands beside a material that is not on the shelf.</source>
-        <translation>Ein Gewicht steht neben einem Rohstoff, der nicht im Regal ist.</translation>
-    </message>
-    <message>
         <source>Fill in the weights.</source>
         <translation>Fülle die Gewichte aus.</translation>
     </message>
@@ -14275,6 +14402,10 @@ superfat on them %2</source>
     <message>
         <source>Mixed from %1; %2 left at the end</source>
         <translation>Gemischt aus %1; %2 am Ende übrig</translation>
+    </message>
+    <message>
+        <source>A weight stands beside a material that is not certain yet.</source>
+        <translation>Ein Gewicht steht bei einem Rohstoff, der noch nicht sicher ist.</translation>
     </message>
 </context>
 <context>
@@ -14943,10 +15074,6 @@ superfat on them %2</source>
         <translation>genommen als: %1</translation>
     </message>
     <message>
-        <source>not on the shelf: it stays in the notes</source>
-        <translation>nicht im Regal: es bleibt in den Notizen</translation>
-    </message>
-    <message>
         <source>what is it?</source>
         <translation>was ist es?</translation>
     </message>
@@ -14996,6 +15123,13 @@ superfat on them %2</source>
         <translation>
             <numerusform>Bevor sie gesiedet wird, ist %n Frage zu Lauge oder Mengen zu beantworten.</numerusform>
             <numerusform>Bevor sie gesiedet wird, sind %n Fragen zu Lauge oder Mengen zu beantworten.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n question(s) to answer before it goes on the bench.</source>
+        <translation>
+            <numerusform>%n Frage ist zu beantworten, bevor es auf die Werkbank kommt.</numerusform>
+            <numerusform>%n Fragen sind zu beantworten, bevor es auf die Werkbank kommt.</numerusform>
         </translation>
     </message>
 </context>
@@ -16218,10 +16352,6 @@ superfat on them %2</source>
         <translation>Zeile %1: %2</translation>
     </message>
     <message>
-        <source>no material is called “%1”.</source>
-        <translation>kein Rohstoff heißt „%1“.</translation>
-    </message>
-    <message>
         <source>how many grams came?</source>
         <translation>wie viel Gramm kamen?</translation>
     </message>
@@ -16240,6 +16370,10 @@ superfat on them %2</source>
     <message>
         <source>The delivery is on the shelf.</source>
         <translation>Die Lieferung ist im Regal.</translation>
+    </message>
+    <message>
+        <source>; </source>
+        <translation>; </translation>
     </message>
 </context>
 <context>
@@ -16412,7 +16546,7 @@ superfat on them %2</source>
         <translation>Etiketten hoch</translation>
     </message>
     <message>
-        <source>Customer's card</source>
+        <source>Customer&apos;s card</source>
         <translation>Karte für die Kundschaft</translation>
     </message>
     <message>
@@ -17005,6 +17139,14 @@ superfat on them %2</source>
     <message>
         <source>%1. Enter takes it as %2</source>
         <translation>%1. Eingabe nimmt es als %2</translation>
+    </message>
+    <message>
+        <source>which one? Choose with ↓</source>
+        <translation>was davon? Wähle mit ↓</translation>
+    </message>
+    <message>
+        <source> (your word for it)</source>
+        <translation> (dein Wort dafür)</translation>
     </message>
 </context>
 <context>

@@ -228,6 +228,13 @@
         </translation>
     </message>
     <message numerus="yes">
+        <source>%n question(s) to answer before it goes on the bench.</source>
+        <translation>
+            <numerusform>%n question to answer before it goes on the bench.</numerusform>
+            <numerusform>%n questions to answer before it goes on the bench.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
         <source>Before it is made, %n question(s) about lye or amounts must be answered.</source>
         <translation>
             <numerusform>Before it is made, %n question about lye or amounts must be answered.</numerusform>

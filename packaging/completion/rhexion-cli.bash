@@ -2,13 +2,13 @@
 _rhexion_cli()
 {
     local cur=${COMP_WORDS[COMP_CWORD]} before=${COMP_WORDS[COMP_CWORD-1]}
-    local commands="reckon sheet materials mould scent blend water working heat day solve parse text journal --help --version"
+    local commands="reckon sheet materials identify mould scent blend water working heat day solve parse formula text journal --help --version"
     local options=""
     COMPREPLY=()
     case ${COMP_WORDS[1]} in
-    reckon) options="--fittings --json --unit" ;;
-    sheet) options="--pdf --unit --working --day --large --pour-at" ;;
-    materials | blend | parse) options="--json" ;;
+    reckon) options="--answer --fittings --json --unit" ;;
+    sheet) options="--answer --pdf --unit --working --day --large --pour-at" ;;
+    materials | identify | blend | parse) options="--json" ;;
     mould) options="--mould --bars --cured --left --fittings --json" ;;
     scent) options="--fittings --journal --json" ;;
     water) options="--hardness --dose --json" ;;
@@ -16,6 +16,7 @@ _rhexion_cli()
     heat) options="--fittings --journal --json" ;;
     day) options="--pour-at --within --fittings --json" ;;
     solve) options="--wish --offer --at-most --no-guards --json" ;;
+    formula) options="--answer --output --force" ;;
     text) options="--markdown" ;;
     journal) options="--find --fittings --format --check --json" ;;
     esac

@@ -4,6 +4,7 @@
 #include "app/notices.h"
 
 #include "app/devices/device_settings.h"
+#include "app/widgets/own_words.h"
 
 #include "storage/data_folder.h"
 #include "storage/sqlite_file.h"
@@ -32,6 +33,7 @@ Workshop::Workshop(Places places, Clock clock, QObject* parent)
     connect(this, &Workshop::journalChanged, &memory_, &PaceMemory::forget);
     connect(this, &Workshop::journalChanged, &heatMemory_, &HeatMemory::forget);
     stock_->setSearchRules(words::searchRules());
+    stock_->setOwnWords(ownWords::all());
     constexpr int pause = 2000; // ms
     again_.setInterval(pause);
     connect(&again_, &QTimer::timeout, this, [this] {

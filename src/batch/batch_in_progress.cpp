@@ -1,5 +1,7 @@
 #include "batch/batch_in_progress.h"
 
+#include "core/makeday/mend_stage.h"
+
 #include "storage/event_json.h"
 
 #include <algorithm>
@@ -81,11 +83,16 @@ PlaceNow BatchInProgress::placeNow() const
                              facts.topUps);
 }
 
+BatterStage BatchInProgress::stage() const
+{
+    return stageOf(batch_.plan, batch_.isDone());
+}
+
 void BatchInProgress::reckonNow(WeighTarget latest)
 {
     const DayFacts facts = batch_.facts();
     made_ = withSubstitutes(batch_.formula, facts.substitutes);
-    now_ = reckonAsWeighed(batch_.formula, planned_, facts, latest);
+    now_ = reckonAsWeighed(batch_.formula, planned_, facts, latest, stage());
     doubt_ = doubtOf(now_.formula, now_.reckoning);
     findBand();
     findNow();
@@ -185,7 +192,7 @@ std::optional<FileFault> BatchInProgress::move(const QList<Event>& events)
             return fault;
     // What was weighed before has been stirred in by now and cannot be taken out again. The bowl is
     // the same, so what was found about it stands.
-    now_ = reckonAsWeighed(batch_.formula, planned_, batch_.facts(), {});
+    now_ = reckonAsWeighed(batch_.formula, planned_, batch_.facts(), {}, stage());
     findBand();
     Q_EMIT changed();
     return std::nullopt;
@@ -295,7 +302,7 @@ std::optional<FileFault> BatchInProgress::nearMiss(NearMissKind kind)
 AsWeighed BatchInProgress::ifMended(const DayMend& mend) const
 {
     return reckonAsWeighed(batch_.formula, planned_,
-                           after(mend, batch_.formula, planned_, batch_.facts()), {});
+                           after(mend, batch_.formula, planned_, batch_.facts()), {}, stage());
 }
 
 std::optional<FileFault> BatchInProgress::mend(const DayMend& mend)

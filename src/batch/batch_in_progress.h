@@ -108,6 +108,7 @@ public:
     std::optional<FileFault> substitute(LineId line, const MaterialPtr& material);
     std::optional<FileFault> nearMiss(NearMissKind kind);
     // What is in the bowl once a mend is done, without doing it.
+    BatterStage stage() const; // by the steps that are done
     AsWeighed ifMended(const DayMend& mend) const;
     // Does it: what was weighed, or went in besides.
     std::optional<FileFault> mend(const DayMend& mend);

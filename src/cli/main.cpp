@@ -1,18 +1,20 @@
 // rhexion-cli: the reckoning without a window.
 #include "cli/answers.h"
+#include "cli/formula_input.h"
 #include "cli/journal_commands.h"
 #include "cli/making_commands.h"
 #include "cli/report.h"
 #include "cli/report_json.h"
 #include "core/formula/phrase.h"
+#include "recipe/recipe.h"
 #include "storage/catalogue.h"
+#include "storage/catalogue_lookup.h"
 #include "storage/fittings.h"
-#include "storage/foods.h"
 #include "storage/formula_json.h"
 #include "storage/material_json.h"
 #include "storage/material_names.h"
 #include "storage/program_files.h"
-#include "storage/stock.h"
+#include "words/meaning_words.h"
 #include "words/plain_text.h"
 #include "words/refusal_words.h"
 #include "words/search_words.h"
@@ -24,6 +26,7 @@
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QProcess>
+#include <QTemporaryFile>
 
 #include <cstdio>
 #include <future>
@@ -46,6 +49,8 @@ QString helpText()
                "  rhexion-cli reckon FILE [--fittings F] [--json] [--unit g|oz|lb]\n"
                "      what to weigh, the alkali and water accounts, superfats, strengths,\n"
                "      how sure they are, cautions and the whole working; FILE - reads stdin\n"
+               "      wherever a command takes FILE, a recipe’s text will do: what is not\n"
+               "      certain in it is asked, and answered with --answer LINE=ANSWER\n"
                "  rhexion-cli sheet FILE --pdf OUT [--unit g|oz|lb] [--working]\n"
                "      the batch sheet as a one-page PDF, the working on pages after it\n"
                "  rhexion-cli sheet FILE --pdf OUT --day [--large] [--pour-at TIME]\n"
@@ -53,21 +58,15 @@ QString helpText()
                "length\n"
                "  rhexion-cli materials [WORD...] [--json]\n"
                "      materials of the catalogue; with a word, those of it and of the foods table\n"
-               "      that match\n") +
+               "      that match\n"
+               "  rhexion-cli identify NAME [--json]\n"
+               "      which material a name means, or what is asked about it; - reads names from\n"
+               "      stdin, one a line\n") +
            makingHelp() + journalHelp() +
            CliText::tr(
                "  rhexion-cli --help | --version\n"
                "\n"
                "Exit codes: 0 good, 1 bad input (the reason is on stderr), 2 wrong usage.\n");
-}
-
-// What is piped in, no more than a formula file may hold.
-std::variant<Formula, FileFault> readFormula(std::FILE* from)
-{
-    QFile file;
-    if (!file.open(from, QIODevice::ReadOnly))
-        return FileFault{FileFault::Code::CannotOpen, {}, file.errorString()};
-    return formulaFromJson(file.read(qint64(formulaFileMegabytes) * 1024 * 1024 + 1));
 }
 
 // The maker's plan of heat out of her fittings; nothing where there are none, the fault said.
@@ -83,14 +82,15 @@ std::optional<HeatPlan> usualPlan(const QString& fittings)
     return std::get<Fittings>(read).heat.value_or(HeatPlan{});
 }
 
-int reckonFile(const QString& path, bool json, const QString& fittings, const Speech& speech)
+int reckonFile(const QString& path, const QStringList& answers, bool json, const QString& fittings,
+               const Speech& speech)
 {
     const auto usual = usualPlan(fittings);
     if (!usual)
         return BadInput;
-    const auto read = path == QLatin1String("-") ? readFormula(stdin) : readFormulaFile(path);
-    if (const auto* fault = std::get_if<FileFault>(&read))
-        return bad(path, words::fileFault(*fault));
+    const auto read = readFormulaOrRecipe(path, answers, speech);
+    if (const int* code = std::get_if<int>(&read))
+        return *code;
     const Formula& formula = std::get<Formula>(read);
     const ReckonResult result = reckon(formula);
     if (const auto* refusal = std::get_if<Refusal>(&result)) {
@@ -114,17 +114,81 @@ int reckonFile(const QString& path, bool json, const QString& fittings, const Sp
 }
 
 // Drawing a page needs Qt's graphics libraries, which are slow to load; only this command pays.
-int sheet(const QString& path, const QString& pdf, const QString& unit, const QStringList& how)
+int sheet(const QString& path, const QStringList& answers, const QString& pdf, const QString& unit,
+          const QStringList& how)
 {
+    const auto read = readFormulaOrRecipe(path, answers, Speech());
+    if (const int* code = std::get_if<int>(&read))
+        return *code;
+    // The sheet writer reads a file; a recipe's text is one only now.
+    QTemporaryFile formula;
+    if (!formula.open() || formula.write(formulaToJson(std::get<Formula>(read))) < 0 ||
+        !formula.flush())
+        return bad(path, formula.errorString());
     QProcess process;
     process.setProcessChannelMode(QProcess::ForwardedChannels);
     process.start(programBeside(QStringLiteral("rhexion-sheet")),
-                  QStringList{path, pdf, unit} + how);
+                  QStringList{formula.fileName(), pdf, unit} + how);
     if (!process.waitForStarted())
         return bad(path,
                    CliText::tr("the sheet writer, rhexion-sheet, is not beside this program."));
     process.waitForFinished(-1);
     return process.exitStatus() == QProcess::NormalExit ? process.exitCode() : int(BadInput);
+}
+
+const char* codeOf(IdentityVerdict verdict)
+{
+    switch (verdict) {
+    case IdentityVerdict::Certain: return "certain";
+    case IdentityVerdict::Ambiguous: return "ambiguous";
+    case IdentityVerdict::Near: return "near";
+    case IdentityVerdict::Unknown: break;
+    }
+    return "unknown";
+}
+
+// Which material a name means, and what is asked where that is not certain. "-": names a line from
+// standard input.
+int identifyNames(const QString& text, bool json)
+{
+    QStringList names{text};
+    if (text == QLatin1String("-")) {
+        const auto read = readInput(text, qint64(longestRecipe));
+        if (const int* code = std::get_if<int>(&read))
+            return *code;
+        names = QString::fromUtf8(std::get<QByteArray>(read)).split(QLatin1Char('\n'));
+    }
+    const CatalogueLookup lookup(Foods::shippedPath(), words::searchRules());
+    QJsonArray out;
+    for (const QString& line : names) {
+        const QString name = line.trimmed();
+        if (name.isEmpty())
+            continue;
+        const Meant meant = lookup.find(name.toStdString());
+        const QString question = words::whichIsMeant({meant.verdict, {}, meant.general}, name);
+        QJsonArray materials;
+        QStringList said;
+        for (const MaterialPtr& m : meant.materials) {
+            materials.append(QString::fromStdString(m->id));
+            said << materialName(*m);
+        }
+        if (json)
+            out.append(QJsonObject{{"name", name},
+                                   {"verdict", QString::fromLatin1(codeOf(meant.verdict))},
+                                   {"question", question},
+                                   {"materials", materials}});
+        else
+            put(stdout,
+                forTerminal(
+                    QStringLiteral("%1: %2%3%4")
+                        .arg(name, question,
+                             question.isEmpty() || said.isEmpty() ? QString() : QStringLiteral(" "),
+                             said.join(QStringLiteral("; ")))) +
+                    QLatin1Char('\n'));
+    }
+    if (json)
+        put(stdout, QJsonDocument(out).toJson());
+    return Good;
 }
 
 int listMaterials(const QString& word, bool json)
@@ -134,24 +198,8 @@ int listMaterials(const QString& word, bool json)
     if (!word.isEmpty()) {
         found.clear();
         // The foods table answers too, behind the catalogue, as on the bench.
-        auto opened = Foods::open(Foods::shippedPath());
-        const auto* foods = std::get_if<std::unique_ptr<Foods>>(&opened);
-        SearchIndex index;
-        index.setRules(words::searchRules());
-        for (const MaterialPtr& m : all) {
-            const SearchNames names = searchNames(*m);
-            index.add(names.shown, names.others);
-        }
-        if (foods)
-            for (const FoodName& food : (*foods)->names())
-                index.add(food.name, {}, foodBehind);
-        for (const Match& match : index.find(word.toStdString())) {
-            const std::size_t food = match.index - all.size();
-            if (const MaterialPtr m = match.index < all.size()
-                                          ? all[match.index]
-                                          : (*foods)->material((*foods)->names()[food].id))
-                found.push_back(m);
-        }
+        found =
+            CatalogueLookup(Foods::shippedPath(), words::searchRules()).search(word.toStdString());
     }
     if (found.empty())
         return bad(word, CliText::tr("no material of the catalogue or the foods table matches."));
@@ -208,10 +256,13 @@ int main(int argc, char** argv)
     const QCommandLineOption format("format", {}, "format");
     const QCommandLineOption check("check", {});
     const QCommandLineOption left("left", {}, "material=grams");
-    parser.addOptions({help,     version,  json,    pdf,      unit, working, markdown,
-                       noGuards, fittings, journal, hardness, dose, wish,    offer,
-                       atMost,   bars,     cured,   mould,    left, pourAt,  within,
-                       day,      large,    find,    format,   check});
+    const QCommandLineOption answer("answer", {}, "line=answer");
+    const QCommandLineOption output({"o", "output"}, {}, "file");
+    const QCommandLineOption force("force", {});
+    parser.addOptions({help,     version, json,     pdf,    unit,   working, markdown, noGuards,
+                       fittings, journal, hardness, dose,   wish,   offer,   atMost,   bars,
+                       cured,    mould,   left,     pourAt, within, day,     large,    find,
+                       format,   check,   answer,   output, force});
     if (!parser.parse(app.arguments()))
         return wrongUse(parser.errorText());
     if (parser.isSet(help)) {
@@ -226,7 +277,7 @@ int main(int argc, char** argv)
     if (words.isEmpty())
         return wrongUse(
             CliText::tr("say what to do: reckon, sheet, materials, mould, scent, blend, water, "
-                        "working, heat, day, journal, solve, parse or text."));
+                        "working, heat, day, journal, solve, parse, formula or text."));
     const QString command = words.takeFirst();
     const auto habits = habitsWithUnit(parser.value(unit));
     if (!habits)
@@ -234,6 +285,10 @@ int main(int argc, char** argv)
 
     if (command == QLatin1String("materials"))
         return listMaterials(words.join(QLatin1Char(' ')), parser.isSet(json));
+    if (command == QLatin1String("identify"))
+        return words.isEmpty()
+                   ? wrongUse(CliText::tr("identify takes a name, or - for names a line."))
+                   : identifyNames(words.join(QLatin1Char(' ')), parser.isSet(json));
     if (command == QLatin1String("journal")) {
         JournalOptions options;
         options.json = parser.isSet(json);
@@ -256,6 +311,9 @@ int main(int argc, char** argv)
         options.offers = parser.values(offer);
         options.mould = parser.value(mould);
         options.left = parser.values(left);
+        options.answers = parser.values(answer);
+        options.output = parser.value(output);
+        options.force = parser.isSet(force);
         options.pourAt = parser.value(pourAt);
         options.speech = Speech(*habits);
         for (const auto& [option, into] :
@@ -280,10 +338,10 @@ int main(int argc, char** argv)
     if (command != QLatin1String("reckon") && command != QLatin1String("sheet"))
         return wrongUse(CliText::tr("“%1” is not a command.").arg(command));
     if (words.size() != 1)
-        return wrongUse(CliText::tr("%1 takes one formula file.").arg(command));
+        return wrongUse(CliText::tr("%1 takes one formula file or recipe.").arg(command));
     if (command == QLatin1String("reckon"))
-        return reckonFile(words.first(), parser.isSet(json), parser.value(fittings),
-                          Speech(*habits));
+        return reckonFile(words.first(), parser.values(answer), parser.isSet(json),
+                          parser.value(fittings), Speech(*habits));
     if (!parser.isSet(pdf))
         return wrongUse(CliText::tr("sheet needs --pdf OUT."));
     QStringList how;
@@ -295,5 +353,5 @@ int main(int argc, char** argv)
             << QString::number(*at);
     } else if (parser.isSet(working))
         how << QStringLiteral("working");
-    return sheet(words.first(), parser.value(pdf), parser.value(unit), how);
+    return sheet(words.first(), parser.values(answer), parser.value(pdf), parser.value(unit), how);
 }

@@ -1,6 +1,7 @@
 #include "cli/making_commands.h"
 
 #include "cli/answers.h"
+#include "cli/formula_input.h"
 #include "core/formula/scale.h"
 #include "core/making/mould_fit.h"
 #include "core/wishes/formula_wishes.h"
@@ -55,23 +56,15 @@ struct Opened {
 };
 
 // The exit code where it cannot be.
-std::variant<Opened, int> openFormula(const QString& path, const Speech& speech)
+std::variant<Opened, int> openFormula(const QString& path, const MakingOptions& o)
 {
-    std::variant<Formula, FileFault> read;
-    if (path == QLatin1String("-")) {
-        QFile in;
-        if (!in.open(stdin, QIODevice::ReadOnly))
-            return bad(path, in.errorString());
-        read = formulaFromJson(in.read(qint64(formulaFileMegabytes) * 1024 * 1024 + 1));
-    } else {
-        read = readFormulaFile(path);
-    }
-    if (const auto* fault = std::get_if<FileFault>(&read))
-        return bad(path, words::fileFault(*fault));
+    auto read = readFormulaOrRecipe(path, o.answers, o.speech);
+    if (const int* code = std::get_if<int>(&read))
+        return *code;
     Opened out{std::get<Formula>(read), {}};
     const ReckonResult result = reckon(out.formula);
     if (const auto* refusal = std::get_if<Refusal>(&result))
-        return bad(path, words::refusal(*refusal, speech));
+        return bad(path, words::refusal(*refusal, o.speech));
     out.reckoning = std::get<Reckoning>(result);
     return out;
 }
@@ -339,16 +332,6 @@ int solveCommand(const Opened& f, const MakingOptions& o)
     return putFacts(words::answerFacts(p.problem, p.answer, o.speech));
 }
 
-std::variant<QByteArray, int> openText(const QString& path)
-{
-    QFile file(path);
-    const bool opened = path == QLatin1String("-") ? file.open(stdin, QIODevice::ReadOnly)
-                                                   : file.open(QIODevice::ReadOnly);
-    if (!opened)
-        return bad(path, file.errorString());
-    return file.read(qint64(longestRecipe) + 1);
-}
-
 void putReading(const Recipe& recipe, const Speech& s)
 {
     for (std::size_t n = 1; n <= recipe.text.size(); ++n) {
@@ -380,12 +363,18 @@ void putReading(const Recipe& recipe, const Speech& s)
             }
         if (!said)
             row(QString::fromStdString(recipe.text[n - 1]).trimmed());
+        for (const auto& [line, q] : recipe.settingAsks)
+            if (line == int(n))
+                put(stdout, forTerminal(QStringLiteral("                      ? %1 (%2)")
+                                            .arg(words::recipeQuestion(q),
+                                                 words::recipeTaken(q, RecipeLine(), s))) +
+                                QLatin1Char('\n'));
     }
 }
 
 int parseCommand(const QString& path, const MakingOptions& o)
 {
-    const auto text = openText(path);
+    const auto text = readInput(path, qint64(longestRecipe));
     if (const int* code = std::get_if<int>(&text))
         return *code;
     if (std::get<QByteArray>(text).size() > qsizetype(longestRecipe))
@@ -394,10 +383,13 @@ int parseCommand(const QString& path, const MakingOptions& o)
     if (!decoded)
         return bad(path, words::recipeIsNoText());
     const QByteArray bytes = decoded->toUtf8();
-    const RecipeRead read = readRecipe({bytes.constData(), std::size_t(bytes.size())});
+    RecipeRead read = readRecipe({bytes.constData(), std::size_t(bytes.size())});
     if (read.refusal)
         return bad(path, words::recipeRefusal(*read.refusal));
-    const Recipe& recipe = read.recipe;
+    Recipe& recipe = read.recipe;
+    const CatalogueLookup lookup(Foods::shippedPath(), words::searchRules());
+    const auto materials =
+        materialsFor(recipe, [&](const RecipeLine& line) { return lookup.meantBy(line); });
     if (o.json) {
         QJsonObject out = recipeToJson(recipe);
         out["format"] = QStringLiteral("rhexion-recipe");
@@ -406,12 +398,9 @@ int parseCommand(const QString& path, const MakingOptions& o)
     }
     putReading(recipe, o.speech);
     // Their lye against the reckoning.
-    const CatalogueLookup lookup(Foods::shippedPath(), words::searchRules());
     Formula start;
     start.lye.sodium = CatalogueLookup::withId(usualSodium);
     start.lye.potassium = CatalogueLookup::withId(usualPotassium);
-    const auto materials =
-        materialsFor(recipe, [&](const std::string& name) { return lookup.find(name); });
     const RecipeAsFormula made = formulaOf(recipe, materials, start);
     if (const auto superfat = superfatOfStatedLye(made))
         put(stdout, words::recipeLyeSaid(*superfat, o.speech) + QLatin1Char('\n'));
@@ -419,10 +408,26 @@ int parseCommand(const QString& path, const MakingOptions& o)
         put(stdout,
             MakingText::tr("All of it is in per cent: say how much oil, or which mould.\n"));
     for (std::size_t i = 0; i < materials.size(); ++i)
-        if (!materials[i].material && !materials[i].isLye)
+        if (!materials[i].material && materials[i].candidates.empty() && !materials[i].isLye)
             put(stdout, forTerminal(MakingText::tr("“%1” is not on the shelf.")
                                         .arg(QString::fromStdString(recipe.lines[i].name))) +
                             QLatin1Char('\n'));
+    return Good;
+}
+
+// A recipe's text, its questions answered, as a formula file.
+int formulaCommand(const QString& path, const MakingOptions& o)
+{
+    const auto read = readFormulaOrRecipe(path, o.answers, o.speech);
+    if (const int* code = std::get_if<int>(&read))
+        return *code;
+    const auto& formula = std::get<Formula>(read);
+    if (o.output.isEmpty())
+        return put(stdout, formulaToJson(formula)) ? Good : BadInput;
+    if (QFile::exists(o.output) && !o.force)
+        return bad(o.output, MakingText::tr("this is there already; --force writes over it."));
+    if (const auto fault = writeFormulaFile(o.output, formula))
+        return bad(o.output, words::fileFault(*fault));
     return Good;
 }
 
@@ -455,7 +460,7 @@ int heatCommand(const QStringList& words, const MakingOptions& o)
             topic = &t;
     if (!topic || words.size() != 2)
         return wrongUse(MakingText::tr("heat takes jug, meet, mould or cook, and one file."));
-    const auto opened = openFormula(words.last(), o.speech);
+    const auto opened = openFormula(words.last(), o);
     if (const int* code = std::get_if<int>(&opened))
         return *code;
     const auto fittings = openFittings(o);
@@ -512,7 +517,7 @@ int dayCommand(const QStringList& files, const MakingOptions& o)
     std::vector<DayPlan> plans;
     std::vector<heat::HeatForecast> forecasts;
     for (const QString& file : files) {
-        auto one = openFormula(file, o.speech);
+        auto one = openFormula(file, o);
         if (const int* code = std::get_if<int>(&one))
             return *code;
         opened.push_back(std::get<Opened>(std::move(one)));
@@ -546,8 +551,8 @@ std::optional<qint64> timeOfDay(const QString& text)
 
 bool isMakingCommand(const QString& command)
 {
-    static const QStringList all{"mould", "scent", "blend", "water", "working",
-                                 "heat",  "day",   "solve", "parse", "text"};
+    static const QStringList all{"mould", "scent", "blend", "water", "working", "heat",
+                                 "day",   "solve", "parse", "text",  "formula"};
     return all.contains(command);
 }
 
@@ -579,6 +584,8 @@ QString makingHelp()
         "      W like “lauric-myristic 22..24”, “iodine ..62”, “oil:coconut-oil ..35”\n"
         "  rhexion-cli parse TEXT [--json]\n"
         "      a recipe as people write it, line by line; TEXT - reads stdin\n"
+        "  rhexion-cli formula TEXT [--answer LINE=ANSWER...] [-o FILE.rhexion [--force]]\n"
+        "      a recipe as people write it, as a formula; what is not certain is asked first\n"
         "  rhexion-cli text FILE [--markdown]\n"
         "      a formula as plain text, or as a Markdown table\n");
 }
@@ -593,7 +600,9 @@ int runMakingCommand(const QString& command, const QStringList& words, const Mak
         return wrongUse(MakingText::tr("%1 takes one file.").arg(command));
     if (command == QLatin1String("parse"))
         return parseCommand(words.first(), o);
-    auto opened = openFormula(words.first(), o.speech);
+    if (command == QLatin1String("formula"))
+        return formulaCommand(words.first(), o);
+    auto opened = openFormula(words.first(), o);
     if (const int* code = std::get_if<int>(&opened))
         return *code;
     auto& f = std::get<Opened>(opened);

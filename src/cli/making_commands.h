@@ -23,7 +23,10 @@ struct MakingOptions {
     std::optional<int> atMost;
     std::optional<double> bars;
     std::optional<double> cured;
-    QStringList left; // "olive-oil=300"
+    QStringList left;    // "olive-oil=300"
+    QStringList answers; // to a recipe's questions: "3=monohydrate"
+    QString output;      // the file that "formula" writes
+    bool force = false;  // over one that is there
     QString mould;
     QString pourAt;               // "15:00", or a date and time
     std::optional<double> within; // h

@@ -61,17 +61,19 @@ SumWorked work(const QString& sum)
     for (const QString& line : sum.split(QLatin1Char('\n'), Qt::SkipEmptyParts))
         (line.startsWith(QLatin1String("= ")) ? expected : lines) << line;
     const QByteArray text = lines.join(QLatin1Char('\n')).toUtf8();
-    const auto read = readRecipe({text.constData(), std::size_t(text.size())});
+    auto read = readRecipe({text.constData(), std::size_t(text.size())});
     if (read.refusal) {
         out.fault = QStringLiteral("no recipe");
         return out;
     }
     const CatalogueLookup lookup(Foods::shippedPath(), words::searchRules());
+    for (std::size_t i = read.recipe.settingAsks.size(); i-- > 0;)
+        out.fault = QStringLiteral("a setting leaves a question open");
     Formula start;
     start.lye.sodium = CatalogueLookup::withId(usualSodium);
     start.lye.potassium = CatalogueLookup::withId(usualPotassium);
     const auto materials =
-        materialsFor(read.recipe, [&](const std::string& name) { return lookup.find(name); });
+        materialsFor(read.recipe, [&](const RecipeLine& line) { return lookup.meantBy(line); });
     const Formula formula = formulaOf(read.recipe, materials, start).formula;
     if (int(formula.lines.size()) < lines.filter(QRegularExpression("^(\\d|[Rr]est )")).size())
         out.fault = QStringLiteral("a line was not understood");

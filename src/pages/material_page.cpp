@@ -6,6 +6,7 @@
 #include "words/speech.h"
 
 #include <QCoreApplication>
+#include <QUrl>
 
 namespace rhexion {
 
@@ -37,6 +38,7 @@ public:
                 .arg(look_.head);
         effect();
         behaviours();
+        words();
         lots();
         figures();
         measures();
@@ -117,6 +119,16 @@ private:
         head(MaterialPageText::tr("In the pot"));
         for (const BehaviourNote& note : m_.behaviours)
             line(words::behaviourSentence(note, speech_));
+    }
+
+    void words()
+    {
+        for (const QString& word : page_.ownWords)
+            html_ +=
+                QStringLiteral("<p>%1 &nbsp; <a href='forget-word:%2'>%3</a></p>")
+                    .arg(MaterialPageText::tr("Your word for it: “%1”").arg(word).toHtmlEscaped(),
+                         QString::fromLatin1(QUrl::toPercentEncoding(word)),
+                         MaterialPageText::tr("Forget it"));
     }
 
     // What it holds now; the count behind it where something was used since.

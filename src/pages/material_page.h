@@ -16,10 +16,12 @@ struct MaterialPage {
     int usedInAll = 0;          // how many there are
     bool onBench = false;
     std::vector<std::pair<std::string, JarNow>> jars; // by lot, once the journal was asked
-    QStringList told;                                 // its history and lessons, in sentences
+    QStringList ownWords; // what this maker calls it, as she chose when it was asked
+    QStringList told;     // its history and lessons, in sentences
 };
 
-// Links: "edit-lot:ID", "close-lot:ID", "open-lot:ID", "batch:ID".
+// Links: "edit-lot:ID", "close-lot:ID", "open-lot:ID", "batch:ID", "forget-word:WORD"
+// (percent-encoded).
 QString materialHtml(const MaterialPage& page, const Speech& speech, const PageLook& look);
 
 } // namespace rhexion

@@ -51,8 +51,8 @@ public:
     {
         if (words_.cannedTwice.at(s_)) // "2 400 ml cans": 800 or 2400?
             return std::nullopt;
+        takeBraces(); // first: a portion's name in them is in quotes
         takeQuoted();
-        takeBraces();
         if (const auto m = words_.frozenEnd.find(s_)) {
             frozen_ = true;
             s_ = s_.substr(0, m->start());
@@ -61,7 +61,8 @@ public:
         takeBrackets();
         if (place_.empty())
             takePlace();
-        if (!readAmountFirst() && !readNameFirst())
+        if (!readJuiceOf() && !readFewOf() && !readAmountFirst() && !readNameFirst() &&
+            !readBracketOnly())
             return std::nullopt;
         return finish();
     }
@@ -80,7 +81,9 @@ private:
     {
         static const Pattern braces(R"(\{([^{}]*)\})");
         if (const auto m = braces.find(s_)) {
-            notes_.emplace_back(trimmed(unshielded((*m)[1])));
+            const std::string within = unshielded((*m)[1]);
+            for (const std::string_view note : split(within, ';'))
+                notes_.emplace_back(trimmed(note));
             s_ = std::string(trimmed(s_.substr(0, m->start()) + " " + s_.substr(m->end())));
         }
     }
@@ -131,6 +134,66 @@ private:
             notes_.emplace_back(inner);
     }
 
+    // "juice of 1 lemon": of no one size, so its weight is asked.
+    bool readJuiceOf()
+    {
+        const auto m = words_.juiceOf.at(s_);
+        if (!m)
+            return false;
+        const auto count = readAmount(with_, s_, m->groups[1].first); // with its noun
+        RecipeAmount amount;
+        amount.value = count ? count->amount.value : 1.0;
+        amount.unit = "piece";
+        amount.ask = {RecipeQuestion::NoMeasure};
+        name_ = std::string((*m)[2]) + " juice";
+        amounts_.push_back(amount);
+        return true;
+    }
+    // "a few drops of vitamin E": how many is asked.
+    bool readFewOf()
+    {
+        const auto m = words_.fewOf.at(s_);
+        if (!m || !hasLetter(std::string_view(s_).substr(m->end())))
+            return false;
+        RecipeAmount amount;
+        if (m->has(1))
+            amount.unit = readUnit(with_, (*m)[1], 0).unit;
+        amount.ask = {RecipeQuestion::NoAmount};
+        name_ = s_.substr(m->end());
+        amounts_.push_back(amount);
+        return true;
+    }
+    // "castor oil (5 %)"
+    bool readBracketOnly()
+    {
+        if (alts_.empty() || !hasLetter(s_))
+            return false;
+        name_ = s_;
+        amounts_.push_back(alts_.front());
+        alts_.erase(alts_.begin());
+        return true;
+    }
+    // "1 can coconut milk (400 ml)": what is in it, as often as there are cans.
+    void takeContainer()
+    {
+        RecipeAmount& first = amounts_.front();
+        const std::string name(trimmed(name_));
+        const auto m = words_.container.at(name);
+        if (!m || !first.unit.empty() || !first.value)
+            return;
+        name_ = name.substr(m->end());
+        std::erase(first.ask, RecipeQuestion::UnitMissing);
+        if (alts_.empty() || !alts_.front().value) {
+            first = RecipeAmount{};
+            first.ask = {RecipeQuestion::NoAmount};
+            return;
+        }
+        const double count = *first.value;
+        first = alts_.front();
+        *first.value *= count;
+        alts_.erase(alts_.begin());
+    }
+
     bool readAmountFirst()
     {
         auto first = readAmount(with_, s_, 0, bare_);
@@ -148,6 +211,7 @@ private:
         takePerAtEnd();
         takeSecondMeasure();
         takeFigureAtEnd();
+        takeContainer();
         return true;
     }
     // "1 tsp sodium lactate per pound of oils"
@@ -293,8 +357,12 @@ private:
     {
         if (!settleName())
             return std::nullopt;
+        std::vector<Said> marks;
         for (auto note = notes_.begin(); note != notes_.end();) {
-            if (lowered(trimmed(*note)) == "frozen") {
+            if (auto said = phraseOf(*note)) {
+                marks.push_back(std::move(*said));
+                note = notes_.erase(note);
+            } else if (lowered(trimmed(*note)) == "frozen") {
                 frozen_ = true;
                 note = notes_.erase(note);
             } else {
@@ -305,9 +373,11 @@ private:
         }
         RecipeAmount lead = amounts_.front();
         std::vector<RecipeAmount> rest(amounts_.begin() + 1, amounts_.end());
-        // A mass leads, its per cent stands beside.
-        if (lead.unit == "%" && !rest.empty() && rest.front().unit != "%" &&
-            !rest.front().unit.empty()) {
+        // A mass leads, its per cent stands beside; what says of what it is leads itself.
+        if (lead.unit == "%" && !lead.of.empty() && rest.empty()) {
+            // "12 % of oils olive oil (120 g)"
+        } else if (lead.unit == "%" && !rest.empty() && rest.front().unit != "%" &&
+                   !rest.front().unit.empty()) {
             std::swap(lead, rest.front());
         } else if (lead.unit == "%" && rest.empty() && !alts_.empty() &&
                    alts_.front().unit != "%") {
@@ -322,6 +392,10 @@ private:
             lead.unit = "piece";
             std::erase(lead.ask, RecipeQuestion::UnitMissing);
         }
+        if (lead.unit.empty() && lead.value && words_.countedFruit.whole(name_)) {
+            lead.unit = "piece";
+            lead.ask = {RecipeQuestion::NoMeasure};
+        }
         RecipeLine line;
         line.name = name_;
         line.amount = std::move(lead);
@@ -330,6 +404,7 @@ private:
         for (std::size_t i = 1; i < alts_.size(); ++i)
             notes_.push_back(saidAmount(alts_[i]));
         line.frozen = frozen_;
+        line.marks = std::move(marks);
         for (std::string& note : notes_)
             note = lowered(note);
         line.note = joined(notes_, "; ");

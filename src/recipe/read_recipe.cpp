@@ -3,6 +3,7 @@
 #include "recipe/recipe_text.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace rhexion::recipe {
 
@@ -93,13 +94,20 @@ public:
     {
     }
 
-    void take(int n, const std::string& raw)
+    // raw: in the reader's words; written: as it stands, where that differs.
+    void take(int n, const std::string& raw, const std::string& written)
     {
         if (trimmed(raw).empty())
             return;
         n_ = n;
         if (raw.size() > longestRecipeLine) {
             out_.notUnderstood.push_back(n);
+            started_ = true;
+            return;
+        }
+        if (auto said = phraseOf(trimmed(trimmed(written), "-*# "))) {
+            out_.said.push_back(std::move(*said));
+            out_.settingLines.push_back(n);
             started_ = true;
             return;
         }
@@ -314,11 +322,40 @@ private:
     {
         if (inNotes_)
             return false;
-        const auto got = readSettings(with_, body_);
+        if (const auto m = words_.lyeOrder.at(body_)) { // which of the two is which is not said
+            const double first = numberFrom(replaced((*m)[1], ",", "."));
+            const double second = numberFrom(replaced((*m)[2], ",", "."));
+            if (std::abs(first + second - 100.0) > 0.5)
+                return false;
+            setSetting(out_.settings, "koh_share", second);
+            out_.splitLine = n_;
+            out_.settingAsks.push_back({n_, RecipeQuestion::SplitOrder});
+            out_.settingLines.push_back(n_);
+            started_ = true;
+            return true;
+        }
+        std::string body = body_;
+        std::optional<PhraseCode> basis;
+        if (const auto m = words_.splitBasis.find(body)) {
+            basis = m->has(1)   ? PhraseCode::SplitByPureWeight
+                    : m->has(2) ? PhraseCode::SplitByMole
+                                : PhraseCode::SplitAsWeighed;
+            body = body.substr(0, m->start());
+        }
+        auto got = readSettings(with_, body);
+        if (basis && (!got || !settingOf(*got, "koh_share"))) {
+            basis.reset();
+            got = readSettings(with_, body_);
+        }
         if (!got)
             return false;
-        for (const auto& [key, value] : *got)
+        if (basis)
+            out_.said.push_back({*basis, {}, {}});
+        for (const auto& [key, value] : *got) {
             setSetting(out_.settings, key, value);
+            if (key == "koh_share")
+                out_.splitLine = n_;
+        }
         out_.settingLines.push_back(n_);
         started_ = true;
         return true;
@@ -622,9 +659,10 @@ RecipeRead readRecipe(std::string_view text)
     RecipeReader reader(english(), clean);
     const bool german = isGerman(clean);
     for (std::size_t i = 0; i < lines.size(); ++i)
-        reader.take(int(i) + 1, german && lines[i].size() <= longestRecipeLine
-                                    ? fromGerman(lines[i])
-                                    : lines[i]);
+        reader.take(int(i) + 1,
+                    german && lines[i].size() <= longestRecipeLine ? fromGerman(lines[i])
+                                                                   : lines[i],
+                    lines[i]);
     return {reader.finish(lines), std::nullopt};
 }
 

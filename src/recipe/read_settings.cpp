@@ -17,11 +17,14 @@ struct Sense {
     double low;
     double high;
 };
-constexpr std::array<Sense, 5> senses{{{"koh_purity", 80, 100},
+constexpr std::array<Sense, 6> senses{{{"koh_purity", 80, 100},
+                                       {"koh_share", 0.1, 100},
                                        {"naoh_purity", 90, 100},
                                        {"lye_strength", 10, 60},
                                        {"water_ratio", .9, 9},
                                        {"superfat", -20, 40}}};
+
+constexpr double leastPotashPurity = 80.0; // per cent
 
 struct OneSetting {
     const char* key;
@@ -66,7 +69,11 @@ std::optional<OneSetting> valueOf(const RecipeWords& words, What what, const Mat
     case What::LyeToWater: return ratio(decimal(m[2]), decimal(m[1]));
     case What::WaterOfOils: return OneSetting{"water_percent_of_oils", decimal(m[1])};
     case What::WaterDiscount: return OneSetting{"water_discount", either(1, 2)};
-    case What::PotassiumPurity: return OneSetting{"koh_purity", decimal(m[1])};
+    case What::PotassiumPurity: {
+        // No drum is that weak: "40 % KOH" is its share of the lye.
+        const double said = decimal(m[1]);
+        return OneSetting{said < leastPotashPurity ? "koh_share" : "koh_purity", said};
+    }
     case What::SodiumPurity: return OneSetting{"naoh_purity", decimal(m[1])};
     case What::TwoLyes:
         return twoLyes(words, m.has(1) ? m[1] : m[7], either(3, 5), m.has(2) ? m[2] : m[8],
@@ -135,6 +142,11 @@ std::optional<RecipeSettings> readSettings(const Reading& with, std::string_view
         setSetting(got, one->key, one->value);
         rest = rest.substr(0, m->start()) + " , " + rest.substr(m->end());
     }
+    if (settingOf(got, "koh_share") && !settingOf(got, "koh_purity"))
+        if (const auto m = with.words.purityAlone.find(rest)) { // "40 % KOH (90 % pure)"
+            setSetting(got, "koh_purity", decimal((*m)[1]));
+            rest = rest.substr(0, m->start()) + " , " + rest.substr(m->end());
+        }
     if (got.empty())
         return std::nullopt;
     for (const std::string_view part : split(rest, ','))

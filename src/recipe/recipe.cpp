@@ -1,6 +1,7 @@
 #include "recipe/recipe.h"
 
 #include "recipe/reading.h"
+#include "recipe/recipe_answers.h"
 #include "recipe/recipe_text.h"
 
 #include <algorithm>
@@ -11,22 +12,12 @@ namespace rhexion {
 
 namespace {
 
-constexpr std::array<const char*, 16> questionCodes{"about",
-                                                    "citric-form",
-                                                    "decimal-or-thousands",
-                                                    "figure-in-note",
-                                                    "koh-purity",
-                                                    "lye-stated",
-                                                    "lye-strength",
-                                                    "no-amount",
-                                                    "no-measure",
-                                                    "oz-weight-or-fluid",
-                                                    "percent-of-what",
-                                                    "range",
-                                                    "tsp-or-tbsp",
-                                                    "unit-missing",
-                                                    "us-or-uk",
-                                                    "which-material"};
+constexpr std::array<const char*, 18> questionCodes{
+    "about",       "citric-form",        "decimal-or-thousands", "figure-in-note",
+    "koh-purity",  "lye-stated",         "lye-strength",         "no-amount",
+    "no-measure",  "oz-weight-or-fluid", "percent-of-what",      "range",
+    "split-basis", "split-order",        "tsp-or-tbsp",          "unit-missing",
+    "us-or-uk",    "which-material"};
 
 } // namespace
 
@@ -42,7 +33,11 @@ bool holdsBack(RecipeQuestion question)
     case RecipeQuestion::LyeStrength:
     case RecipeQuestion::KohPurity:
     case RecipeQuestion::CitricForm:
-    case RecipeQuestion::DecimalOrThousands: return true;
+    case RecipeQuestion::DecimalOrThousands:
+    case RecipeQuestion::SplitBasis:
+    case RecipeQuestion::SplitOrder:
+    case RecipeQuestion::UnitMissing:
+    case RecipeQuestion::WhichMaterial: return true;
     default: return false;
     }
 }
@@ -51,6 +46,11 @@ void RecipeLine::asks(RecipeQuestion question)
 {
     if (!isAsked(question))
         amount.ask.push_back(question);
+}
+
+void RecipeLine::settle(RecipeQuestion question)
+{
+    std::erase(amount.ask, question);
 }
 
 bool RecipeLine::isAsked(RecipeQuestion question) const
@@ -99,7 +99,7 @@ std::optional<double> gramsOfUnit(std::string_view unit)
         return 1.0;
     if (unit == "kg")
         return 1000.0;
-    if (unit == "oz")
+    if (unit == "oz" || unit == "oz wt")
         return 28.349523125;
     if (unit == "lb")
         return 453.59237;
@@ -121,7 +121,11 @@ void askQuestions(const Reading& with, Recipe& recipe)
 {
     static const Pattern perCent(R"(([0-9]+(?:[.,][0-9]+)?)\s*%)");
     using Q = RecipeQuestion;
+    using C = PhraseCode;
     const RecipeWords& words = with.words;
+    const auto says = [&](C code) {
+        return std::ranges::find(recipe.said, code, &Said::code) != recipe.said.end();
+    };
     for (RecipeLine& line : recipe.lines) {
         const std::string& name = line.name;
         const auto beside = [&](const std::string& text) {
@@ -139,7 +143,8 @@ void askQuestions(const Reading& with, Recipe& recipe)
         if (line.amount.unit == "oz" && (words.liquid.in(name) || words.poured.in(name)))
             line.asks(Q::OzWeightOrFluid);
         if (words.lye.in(name)) {
-            line.asks(Q::LyeStated);
+            if (!keepsLye(line))
+                line.asks(Q::LyeStated);
             const bool weak =
                 nameHasShare && std::ranges::any_of(shares, [](double x) { return x < 80.0; });
             if (words.lyeSolution.in(name) || weak || (alt && *alt >= 20.0 && *alt < 80.0))
@@ -148,6 +153,7 @@ void askQuestions(const Reading& with, Recipe& recipe)
         if (alt)
             shares.push_back(*alt);
         if (words.potash.in(name) && !settingOf(recipe.settings, "koh_purity") &&
+            !says(C::PotassiumIs) &&
             std::ranges::none_of(shares, [](double x) { return x >= 80.0 && x <= 100.0; }))
             line.asks(Q::KohPurity);
         if (words.citric.in(name) && !words.citricForm.in(name + line.note))
@@ -160,6 +166,18 @@ void askQuestions(const Reading& with, Recipe& recipe)
         if (words.noteFigure.in(line.note))
             line.asks(Q::FigureInNote);
     }
+    // What 40 % KOH is 40 % of, and how pure it is, where only the share is said.
+    const auto share = settingOf(recipe.settings, "koh_share");
+    if (!share || *share <= 0.0)
+        return;
+    const int n = recipe.splitLine;
+    if (*share < 100.0 && !says(C::SplitByMole) && !says(C::SplitByPureWeight) &&
+        !says(C::SplitAsWeighed))
+        recipe.settingAsks.push_back({n, Q::SplitBasis});
+    if (!settingOf(recipe.settings, "koh_purity") && !says(C::PotassiumIs) &&
+        std::ranges::none_of(recipe.lines,
+                             [&](const RecipeLine& l) { return words.potash.in(l.name); }))
+        recipe.settingAsks.push_back({n, Q::KohPurity});
 }
 
 namespace {

@@ -3,6 +3,8 @@
 // mean two things is a question on its line with the reading taken. UTF-8 in, any line end.
 #pragma once
 
+#include "recipe/recipe_phrases.h"
+
 #include <map>
 #include <optional>
 #include <string>
@@ -24,6 +26,8 @@ enum class RecipeQuestion {
     OzWeightOrFluid,
     PercentOfWhat,
     Range,
+    SplitBasis,
+    SplitOrder,
     TspOrTbsp,
     UnitMissing,
     UsOrUk,
@@ -39,8 +43,8 @@ struct RecipePer { // "per 500 g of oils"
     friend bool operator==(const RecipePer&, const RecipePer&) = default;
 };
 
-// unit: g kg oz lb ml tsp tbsp "tsp heaped" "tbsp heaped" cup pint quart "fl oz" stick drop pinch
-// handful piece % rest; empty: not known.
+// unit: g kg "oz wt" oz lb ml tsp tbsp "tsp heaped" "tbsp heaped" cup pint quart "fl oz" stick drop
+// pinch handful piece % rest; empty: not known.
 struct RecipeAmount {
     std::optional<double> value;
     std::string unit;
@@ -57,8 +61,11 @@ struct RecipeLine {
     std::optional<RecipeAmount> alt; // the same amount said another way
     bool frozen = false;
     std::string note;
-    std::string place; // code word of a vessel; empty: the material's own usual place
+    std::string place;               // code word of a vessel; empty: the material's own usual place
+    std::vector<recipe::Said> marks; // what a formula says of a line besides
+    std::string material; // id, where it was said which one is meant; empty: the name says
     void asks(RecipeQuestion question);
+    void settle(RecipeQuestion question); // no longer asked
     bool isAsked(RecipeQuestion question) const;
 };
 
@@ -78,11 +85,18 @@ std::optional<double> settingOf(const RecipeSettings& settings, std::string_view
 struct Recipe {
     std::optional<std::string> title;
     int titleLine = 0;
-    RecipeSettings settings; // in the order they were met
+    RecipeSettings settings;        // in the order they were met
+    std::vector<recipe::Said> said; // what a formula says besides: a setting each
+    struct SettingAsk {
+        int n; // of the text's line
+        RecipeQuestion question;
+    };
+    std::vector<SettingAsk> settingAsks; // what settings leave open
     std::vector<RecipeLine> lines;
     std::vector<RecipeTotal> totals;
     std::vector<int> headings;
     std::vector<int> settingLines;
+    int splitLine = 0; // the text's line that divides the lye; 0: none
     std::vector<int> notes;
     std::vector<int> figuresInNotes; // notes that hold an amount
     std::vector<int> notUnderstood;

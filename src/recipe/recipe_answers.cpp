@@ -13,7 +13,6 @@ using Q = RecipeQuestion;
 using W = RecipeReading::What;
 
 constexpr double usualPotashPurity = 90.0;
-constexpr const char* keptLye = "kept as stated";
 
 void setUnit(RecipeAmount& amount, const char* unit)
 {
@@ -61,6 +60,8 @@ std::vector<RecipeReading> readingsOf(const RecipeLine& line, RecipeQuestion que
     case Q::OzWeightOrFluid: return {{W::ByWeight}, {W::Fluid}};
     case Q::PercentOfWhat: return {{W::OfOils}, {W::OfBatter}, {W::OfLiquid}};
     case Q::Range: return {{W::LowEnd}, {W::Middle}, {W::HighEnd}};
+    case Q::SplitBasis: return {{W::ByPureWeight}, {W::AsWeighed}, {W::ByMole}};
+    case Q::SplitOrder: return {{W::SodiumFirst}, {W::PotassiumFirst}};
     case Q::TspOrTbsp:
         return line.amount.unit == "tbsp"
                    ? std::vector<RecipeReading>{{W::Tablespoon}, {W::Teaspoon}}
@@ -74,9 +75,91 @@ std::vector<RecipeReading> readingsOf(const RecipeLine& line, RecipeQuestion que
         if (line.amount.unit == "fl oz")
             return {{W::Measure, 29.5735}, {W::Measure, 28.4131}};
         return {{W::Measure, 240.0}, {W::Measure, 250.0}, {W::Measure, 284.131}};
-    case Q::WhichMaterial: return {{W::AsItStands}};
+    case Q::WhichMaterial: return {{W::LeaveOut}};
     }
     return {};
+}
+
+std::string codeOf(const RecipeReading& reading)
+{
+    switch (reading.what) {
+    case W::AsItStands: return "as-it-stands";
+    case W::Anhydrous: return "anhydrous";
+    case W::Monohydrate: return "monohydrate";
+    case W::Thousandfold: return "thousandfold";
+    case W::Thousandth: return "thousandth";
+    case W::LeaveInNote: return "in-note";
+    case W::Purity: return recipe::shown(reading.figure);
+    case W::ReckonLye: return "reckon";
+    case W::KeepLye: return "keep";
+    case W::LyeOfStrength: return "solution-" + recipe::shown(reading.figure);
+    case W::DryLye: return "dry";
+    case W::LeaveOut: return "leave-out";
+    case W::ByWeight: return "weight";
+    case W::Fluid: return "fluid";
+    case W::OfOils: return "oils";
+    case W::OfBatter: return "batter";
+    case W::OfLiquid: return "liquid";
+    case W::LowEnd: return "low";
+    case W::Middle: return "middle";
+    case W::HighEnd: return "high";
+    case W::Teaspoon: return "tsp";
+    case W::Tablespoon: return "tbsp";
+    case W::Grams: return "g";
+    case W::Ounces: return "oz";
+    case W::Millilitres: return "ml";
+    case W::PerCent: return "%";
+    case W::ByMole: return "mole";
+    case W::ByPureWeight: return "pure-weight";
+    case W::AsWeighed: return "as-weighed";
+    case W::SodiumFirst: return "naoh-first";
+    case W::PotassiumFirst: return "koh-first";
+    case W::Measure: return recipe::shown(reading.figure) + "ml";
+    case W::Material: return reading.material;
+    }
+    return {};
+}
+
+std::vector<RecipeReading> readingsOf(RecipeQuestion settingQuestion)
+{
+    return readingsOf(RecipeLine(), settingQuestion);
+}
+
+namespace {
+
+void setPurity(Recipe& recipe, double percent)
+{
+    auto found =
+        std::ranges::find(recipe.settings, "koh_purity", &std::pair<std::string, double>::first);
+    if (found == recipe.settings.end())
+        recipe.settings.emplace_back("koh_purity", percent);
+    else
+        found->second = percent;
+    for (RecipeLine& line : recipe.lines)
+        line.settle(Q::KohPurity);
+    std::erase_if(recipe.settingAsks, [](const auto& ask) { return ask.question == Q::KohPurity; });
+}
+
+} // namespace
+
+void answerSetting(Recipe& recipe, std::size_t ask, const RecipeReading& reading)
+{
+    using C = recipe::PhraseCode;
+    if (ask >= recipe.settingAsks.size())
+        return;
+    recipe.settingAsks.erase(recipe.settingAsks.begin() + std::ptrdiff_t(ask));
+    switch (reading.what) {
+    case W::ByMole: recipe.said.push_back({C::SplitByMole, {}, {}}); break;
+    case W::ByPureWeight: recipe.said.push_back({C::SplitByPureWeight, {}, {}}); break;
+    case W::AsWeighed: recipe.said.push_back({C::SplitAsWeighed, {}, {}}); break;
+    case W::Purity: setPurity(recipe, reading.figure); break;
+    case W::PotassiumFirst: // the second number was read as that of the KOH
+        for (auto& [key, value] : recipe.settings)
+            if (key == "koh_share")
+                value = 100.0 - value;
+        break;
+    default: break;
+    }
 }
 
 void answer(Recipe& recipe, std::size_t at, RecipeQuestion question, const RecipeReading& reading)
@@ -89,27 +172,26 @@ void answer(Recipe& recipe, std::size_t at, RecipeQuestion question, const Recip
     switch (reading.what) {
     case W::AsItStands:
     case W::LeaveInNote:
+    case W::ByMole: // of settings
+    case W::ByPureWeight:
+    case W::AsWeighed:
+    case W::SodiumFirst:
+    case W::PotassiumFirst:
     case W::ByWeight:
     case W::ReckonLye: break;
     case W::Anhydrous: line.name = "citric acid, anhydrous"; break;
     case W::Monohydrate: line.name = "citric acid, monohydrate"; break;
     case W::Thousandfold: times(a, 1000.0); break;
     case W::Thousandth: times(a, 0.001); break;
-    case W::Purity: {
-        auto found = std::ranges::find(recipe.settings, "koh_purity",
-                                       &std::pair<std::string, double>::first);
-        if (found == recipe.settings.end())
-            recipe.settings.emplace_back("koh_purity", reading.figure);
-        else
-            found->second = reading.figure;
-        for (RecipeLine& other : recipe.lines)
-            std::erase(other.amount.ask, Q::KohPurity);
-        break;
-    }
-    case W::KeepLye: addNote(line, keptLye); break;
+    case W::Purity: setPurity(recipe, reading.figure); break;
+    case W::KeepLye: line.marks.push_back({recipe::PhraseCode::LyeKept, {}, {}}); break;
     case W::LyeOfStrength: addNote(line, recipe::shown(reading.figure) + " % solution"); break;
     case W::DryLye: addNote(line, "100 % solution"); break;
-    case W::LeaveOut: recipe.lines.erase(recipe.lines.begin() + std::ptrdiff_t(at)); break;
+    case W::LeaveOut: // of the sum, not of the text
+        recipe.notes.push_back(line.n);
+        recipe.lines.erase(recipe.lines.begin() + std::ptrdiff_t(at));
+        break;
+    case W::Material: line.material = reading.material; break;
     case W::Fluid: setUnit(a, "fl oz"); break;
     case W::OfOils: a.of = "oils"; break;
     case W::OfBatter: a.of = "batter"; break;
@@ -140,7 +222,8 @@ void answer(Recipe& recipe, std::size_t at, RecipeQuestion question, const Recip
 
 bool keepsLye(const RecipeLine& line)
 {
-    return line.note.find(keptLye) != std::string::npos;
+    return std::ranges::find(line.marks, recipe::PhraseCode::LyeKept, &recipe::Said::code) !=
+           line.marks.end();
 }
 
 std::optional<double> lyeStrengthOf(const RecipeLine& line)

@@ -33,7 +33,7 @@ RecipeWords::RecipeWords()
       per(R"(\s*(?:ppo\b|p\.p\.o\.?|(?:per|/)\s*([0-9]+(?:[.,][0-9]+)?)\s*(lbs?|pounds?|kg|g|oz)\.?\s*(?:of\s*)?(?:the\s*)?oils?(?![A-Za-z])|(?:per|/)\s*(lbs?|pounds?|kg|oz)\.?(?:\s*(?:of\s*)?(?:the\s*)?oils?)?(?![A-Za-z])))"),
       about(R"((?:about|approx\.?(?:imately)?|ca\.?|circa|~|roughly|around)\s*)"),
       countWord(
-          R"(((?:an?|one|half an?|half|two|three))\s+(?=(?:heaped |heaping |level )?(?:pinch|handful|teaspoon|tablespoon|tsp|tbsp|cup|drop|stick|pound|kilo|pint|quart)\b))"),
+          R"(((?:an?|one|half an?|half|two|three))\s+(?=(?:heaped |heaping |level )?(?:pinch|handful|teaspoon|tablespoon|tsp|tbsp|cup|drop|stick|pound|kilo|pint|quart)\b|(?:(?:large|small|medium|whole|ripe|duck|quail)\s+)*(?:egg|yolk|tea bag|banana|avocado|lemon|lime|orange|apple|pear|cucumber|can|tin|bottle|carton|jar)s?\b))"),
       liquid(
           R"(\b(water|milk|juice|tea|coffee|beer|ale|stout|wine|vinegar|cream|yogh?urt|buttermilk|whey|brine|kefir|hydrosol)\b|(?:wasser|milch|saft|tee|kaffee|bier|wein|essig|sahne|rahm|joghurt|molke|sole|hydrolat|drink)(?![\p{L}]))"),
       poured(
@@ -47,24 +47,31 @@ RecipeWords::RecipeWords()
           R"(\b(oil|butter|tallow|lard|fat|wax|ghee|stearic|shea|canola|castor|olive|coconut|palm|babassu)\b|(?:öl|butter|talg|schmalz|fett|wachs|stearin(?:säure)?)(?![\p{L}]))"),
       countedThing(
           R"(^(?:large |small |medium )?(?:whole )?(?:egg|yolk|duck egg|quail egg|tea bag)s?\b|^(?:large |small )?egg (?:yolk|white)s?\b|^(?:ei|eier|eigelbe?|dotter|teebeutel)(?![\p{L}]))"),
-      citric("citric|[cz]itronens"), citricForm("mono|anhydr|wasserfrei"),
+      citric("citric|[cz]itronens(?:ä|ae|a)ure"),
+      citricForm("mono|anhydr|wasserfrei|solution|l(?:ö|oe)sung"),
+      fewOf(
+          R"((?:a few|some|several|a little|a splash of|a bit of|a squeeze of)\s+(?:(drops?|pinch(?:es)?|handfuls?|tsp|tbsp|teaspoons?|tablespoons?|cups?)\s+)?(?:of\s+)?)"),
+      container(R"((?:cans?|tins?|bottles?|cartons?|jars?|packs?|packets?)\s+(?:of\s+)?)"),
+      juiceOf(R"(^(?:the\s+)?juice of\s+(.*?)\s*\b(lemon|lime|orange|grapefruit)s?$)"),
+      countedFruit(
+          R"(^(?:large |small |medium |whole |ripe )*(?:banana|avocado|lemon|lime|orange|apple|pear|cucumber)s?$)"),
       lyeSolution(R"(\bsolution\b|\bliquid\b)"),
-      lyePair(R"(^(?:(?:dual|two|2)[ -]lyes?\s*:?\s*)?(?:)" + lyes + R"(\s*:?\s*)" + number +
+      lyePair(R"(^(?:(?:(?:dual|two|2)[ -])?lyes?\s*:?\s*)?(?:)" + lyes + R"(\s*:?\s*)" + number +
               R"(\s*(?:%|percent)?[\s,;/&+]*(?:and\s*)?)" + lyes + R"(\s*:?\s*)" + number +
               R"(\s*(?:%|percent)?|)" + number + R"(\s*(?:%|percent)\s*)" + lyes +
               R"([\s,;/&+]*(?:and\s*)?)" + number + R"(\s*(?:%|percent)\s*)" + lyes + R"()\.?$)"),
+      splitBasis(
+          R"([\s,(]+(?:(by (?:pure )?(?:weight|mass)|w/w)|(by mol(?:e|es|ar)?|molar)|(as weighed))\)?\.?$)"),
+      purityAlone("[(]?" + number + R"(\s*(?:%|percent)\s*pure[)]?)"),
+      lyeOrder(R"(^(?:dual|two|2)[ -]lyes?\s*:?\s*)" + number + R"(\s*%?\s*[/:]\s*)" + number +
+               R"(\s*%?$)"),
       potashWord("koh|pot|caustic pot"),
       filler(R"(^[\s,;/|.\x{b7}+&()-]*(?:and|with|at|using|i use|the)?[\s,;/|.\x{b7}+&()-]*$)"),
       total(
           R"(^(?:(?:grand )?total(?: of)?|sum|batch(?: size| weight)?|total (?:batch|batter)(?: weight| size)?|total (?:oils?|fats)(?: weight)?|oils? (?:total|weight)|=)\s*([A-Za-z ]*?)\s*[:=\t|-]*\s*(?=[0-9~]))"),
       batterTotal("batch|batter"), oilTotal("oil|fat"),
-      noName(
-          R"((?:^|[\s/=+-])[0-9]+(?:[.,][0-9]+)?\s*(?:g|gr|grams?|oz|ounces?|kg|kilos?|lbs?|pounds?|ml|l|tsp|tbsp|tbs?|t|cups?)\b|[0-9]\s*%\s*s\.?f\b|^(?:s\.?f|super ?-?fat(?:ted)?|lye (?:discount|excess|concentration|strength|conc)|water discount|(?:water|liquid|lye) ratio|(?:water|liquid) (?:to|:) lye|lye (?:to|:) (?:water|liquid)|(?:dual|two|2)[ -]lyes?|(?:water|liquid|lye) [0-9]+)\b|\bpurity$|\bat$)"),
-      figure(
-          R"([0-9]\s*(?:g|gr|grams?|oz|ounces?|kg|lbs?|ml|l|tsp|tbsp|tbs?|t|cups?)\b|[0-9]\s*%)"),
-      instructionNumber(R"(^(?:step\s*)?([0-9]{1,2})[.)]\s+(?=[A-Za-z0-9~]))"),
-      cannedTwice(
-          R"(\s*[0-9]{1,2} [0-9]{3}\s*(?:g|grams?|ml|oz)\.?\s*(?:cans?|tins?|bottles?|cartons?|jars?|packs?|packets?|tubs?|bags?|blocks?)\b)"),
+      noName(R"((?:^|[\s/=+-])[0-9]+(?:[.,][0-9]+)?\s*(?:g|gr|grams?|oz|ounces?|kg|kilos?|lbs?|pounds?|ml|l|tsp|tbsp|tbs?|t|cups?)\b|[0-9]\s*%\s*s\.?f\b|^(?:s\.?f|super ?-?fat(?:ted)?|lye (?:discount|excess|concentration|strength|conc)|water discount|(?:water|liquid|lye) ratio|(?:water|liquid) (?:to|:) lye|lye (?:to|:) (?:water|liquid)|(?:dual|two|2)[ -]lyes?|(?:water|liquid|lye) [0-9]+)\b|\bpurity$|\bat$)"), figure(R"([0-9]\s*(?:g|gr|grams?|oz|ounces?|kg|lbs?|ml|l|tsp|tbsp|tbs?|t|cups?)\b|[0-9]\s*%)"), instructionNumber(R"(^(?:step\s*)?([0-9]{1,2})[.)]\s+(?=[A-Za-z0-9~]))"), cannedTwice(
+                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                                           R"(\s*[0-9]{1,2} [0-9]{3}\s*(?:g|grams?|ml|oz)\.?\s*(?:cans?|tins?|bottles?|cartons?|jars?|packs?|packets?|tubs?|bags?|blocks?)\b)"),
       frozenEnd(R"([\s,;]+frozen\s*$)"), frozenWord(R"(\s*\bfrozen\b\s*)"), restWord(R"(rest\b)"),
       restEnd(R"(rest\s*$)"), questionName(R"(\?\s+\S)"),
       asNeeded(R"(\b(to taste|as needed|optional)\b)"), noteLine(R"(^notes?\s*[:.-]\s+\S)"),
@@ -85,7 +92,8 @@ RecipeWords::RecipeWords()
     units.push_back(unit("% of oils", percent + R"((?:total\s*)?(?:oils?(?:\s*weight)?|fats))"));
     units.push_back(unit("%", R"(%|percent\b|pct\b)"));
     units.push_back(unit("fl oz", R"(fl\.?\s*oz\.?|fluid\s*ounces?|floz)"));
-    units.push_back(unit("oz", R"(oz\.?(?:\s*wt\.?)?|ounces?)"));
+    units.push_back(unit("oz wt", R"((?:oz\.?|ounces?)\s*(?:wt\.?|by weight))"));
+    units.push_back(unit("oz", R"(oz\.?|ounces?)"));
     units.push_back(unit("lb", R"(lbs?\.?|pounds?|#(?=\s))"));
     units.push_back(unit("kg", R"(kgs?\.?|kilos?|kilograms?|kilogrammes?)"));
     units.push_back(unit("g", R"(gms?\.?|grams?|grammes?|gr?\.?)"));
@@ -150,7 +158,8 @@ RecipeWords::RecipeWords()
         R"((?:s\.?f\.?|super ?-?fat(?:ted)?|lye discount))" + isOrDash + number + cent + "?");
     add(W::Superfat, number + cent + R"(\s*(?:s\.?f\.?\b|super ?-?fat|lye discount))");
     add(W::Strength,
-        R"(lye\s*(?:concentration|strength|conc\.?|solution))" + isOrDash + number + cent + "?");
+        R"((?:lye\s*(?:concentration|strength|conc\.?|solution)|(?<![A-Za-z])l\.?c\.?))" +
+            isOrDash + number + cent + "?");
     add(W::Strength,
         number + cent +
             R"(\s*lye(?:\s*(?:concentration|strength|conc\.?|solution))?(?![a-z ]*(?:water|disc)))");
@@ -163,6 +172,9 @@ RecipeWords::RecipeWords()
                            R"(\s*(?:water|liquid)(?:\s*(?:to|:)\s*lye)?(?:\s*ratio)?)");
     add(W::WaterOfOils, R"((?:water|liquid)\s*(?:at|is|as|:|=)?\s*)" + number + cent +
                             R"(\s*of\s*(?:the\s*)?(?:oils?(?: weight)?|fats))");
+    add(W::WaterOfOils,
+        R"((?:water|liquid)\s*(?:as\s*)?(?:%|percent)\s*of\s*(?:the\s*)?(?:oils?(?: weight)?|fats))" +
+            is + number + cent + "?");
     add(W::WaterDiscount, number + cent +
                               R"(\s*(?:water discount|less water|water reduction)|water discount)" +
                               is + number + cent + "?");

@@ -61,9 +61,13 @@ std::vector<Replacement> makeReplacements()
     word("kaliumhydroxid-reinheit", "koh purity");
     word("mischlauge|zwei laugen", "two lyes");
     word("temperatur", "temp");
+    word("nach (?:reinem )?gewicht", "by weight");
+    word("nach (?:stoffmenge|mol)", "by mole");
+    word("wie (?:ab)?gewogen", "as weighed");
     // Shares and bases.
     add(R"(%\s*(?:der|von den|auf die)?\s*(?:gesamtfettmenge|gfm|öle|fette)(?![\p{L}]))",
         "% of oils");
+    add(wordStart + R"(wasser(\s*(?:mit|:|=)?\s*[0-9]+(?:[.,][0-9]+)?\s*% of oils))", "water$1");
     add(R"(%\s*(?:des|vom)\s*(?:seifen)?leims?(?![\p{L}]))", "% of batter");
     add(R"(%\s*der\s*flüssigkeit(?![\p{L}]))", "% of liquid");
     word(R"((?:pro|je)\s+((?:[0-9.,]+\s*)?(?:kg|g|oz|lb))\s*(?:öle?|fette?|gfm))",
@@ -154,7 +158,19 @@ bool isGerman(std::string_view text)
 std::string fromGerman(std::string_view line)
 {
     static const std::vector<Replacement> all = makeReplacements();
-    std::string out(line);
+    // What stands in quotes or braces is a name or a note and stays as it is written.
+    static const Pattern kept(R"re("[^"]*"|\{[^{}]*\})re");
+    constexpr char standIn = '\x04';
+    std::vector<std::string> keptTexts;
+    std::string out;
+    std::size_t at = 0;
+    while (const auto m = kept.find(line, at)) {
+        out += line.substr(at, m->start() - at);
+        out += standIn;
+        keptTexts.emplace_back((*m)[0]);
+        at = m->end();
+    }
+    out += line.substr(at);
     for (const Replacement& one : all) {
         std::size_t from = 0;
         while (from <= out.size()) {
@@ -167,7 +183,14 @@ std::string fromGerman(std::string_view line)
             from = start + std::max<std::size_t>(said.size(), 1);
         }
     }
-    return out;
+    std::string whole;
+    std::size_t next = 0;
+    for (const char c : out)
+        if (c == standIn && next < keptTexts.size())
+            whole += keptTexts[next++];
+        else
+            whole += c;
+    return whole;
 }
 
 } // namespace rhexion::recipe

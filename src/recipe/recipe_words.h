@@ -43,7 +43,9 @@ struct RecipeWords {
 
     Pattern tablespoonOrTea, cupLetter, per, about, countWord;
     Pattern liquid, poured, lye, potash, scented, oily, countedThing, citric, citricForm;
-    Pattern lyeSolution, lyePair, potashWord, filler, total, batterTotal, oilTotal;
+    Pattern fewOf, container, juiceOf, countedFruit;
+    Pattern lyeSolution, lyePair, splitBasis, purityAlone, lyeOrder, potashWord, filler, total,
+        batterTotal, oilTotal;
     Pattern noName, figure, instructionNumber, cannedTwice, frozenEnd, frozenWord, restWord,
         restEnd, questionName, asNeeded, noteLine, unitColumn, scentAmount, titleWord, needsQuotes,
         notAName, vagueName, noteFigure;

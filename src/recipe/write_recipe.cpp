@@ -159,6 +159,17 @@ std::string placeSaid(std::string_view code, const WriterWords& words)
     return said == code ? std::string() : std::string(said);
 }
 
+// " {note; locked}": what stands behind a line, or nothing.
+std::string bracedSaid(const RecipeLine& line, const WriterWords& words)
+{
+    std::vector<std::string> all;
+    if (!line.note.empty())
+        all.push_back(replaced(replaced(line.note, "{", "("), "}", ")"));
+    for (const Said& mark : line.marks)
+        all.push_back(phraseSaid(mark, &words == &germanWords));
+    return all.empty() ? std::string() : " {" + joined(all, "; ") + "}";
+}
+
 std::string lineSaid(const RecipeLine& line, const WriterWords& words)
 {
     std::string out = amountSaid(line.amount, words) + " ";
@@ -167,8 +178,7 @@ std::string lineSaid(const RecipeLine& line, const WriterWords& words)
     out += quotedName(line.name, line.amount.unit);
     if (line.alt)
         out += " (" + amountSaid(*line.alt, words) + ")";
-    if (!line.note.empty())
-        out += " {" + replaced(replaced(line.note, "{", "("), "}", ")") + "}";
+    out += bracedSaid(line, words);
     if (const std::string place = placeSaid(line.place, words); !place.empty())
         out += " " + place;
     return out;
@@ -197,6 +207,8 @@ std::string writeRecipe(const Recipe& r, RecipeLanguage language)
     out += '\n';
     for (const auto& [key, value] : r.settings)
         out += settingSaid(key, value, words) + '\n';
+    for (const Said& said : r.said)
+        out += phraseSaid(said, language == RecipeLanguage::German) + '\n';
     for (const RecipeLine& line : r.lines)
         out += lineSaid(line, words) + '\n';
     return out;
@@ -210,7 +222,9 @@ std::string writeRecipeMarkdown(const Recipe& r, RecipeLanguage language)
         "# " + (r.title && !r.title->empty() ? *r.title : std::string(words.untitled)) + "\n\n";
     for (const auto& [key, value] : r.settings)
         out += "- " + settingSaid(key, value, words) + '\n';
-    if (!r.settings.empty())
+    for (const Said& said : r.said)
+        out += "- " + phraseSaid(said, language == RecipeLanguage::German) + '\n';
+    if (!r.settings.empty() || !r.said.empty())
         out += '\n';
     out += "| " + std::string(words.amount) + " | " + std::string(words.material) + " | " +
            std::string(words.where) + " |\n| ---: | --- | --- |\n";
@@ -218,8 +232,7 @@ std::string writeRecipeMarkdown(const Recipe& r, RecipeLanguage language)
         std::string name = std::string(line.frozen ? words.frozen : "") + line.name;
         if (line.alt)
             name += " (" + amountSaid(*line.alt, words) + ")";
-        if (!line.note.empty())
-            name += " {" + line.note + "}";
+        name += bracedSaid(line, words);
         out += "| " + cell(amountSaid(line.amount, words)) + " | " + cell(name) + " | " +
                placeSaid(line.place, words) + " |\n";
     }

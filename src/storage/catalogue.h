@@ -1,6 +1,7 @@
 // The shipped catalogue of materials, read from JSON (docs/formats/catalogue.schema.json).
 #pragma once
 
+#include "core/formula/usual_settings.h"
 #include "core/materials/material.h"
 #include "storage/file_fault.h"
 
@@ -10,10 +11,6 @@
 #include <vector>
 
 namespace rhexion {
-
-// The hydroxides of a formula that names none: their ids.
-inline constexpr auto usualSodium = "sodium-hydroxide";
-inline constexpr auto usualPotassium = "potassium-hydroxide-90";
 
 class Catalogue {
 public:

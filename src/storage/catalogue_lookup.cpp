@@ -1,79 +1,58 @@
 #include "storage/catalogue_lookup.h"
 
 #include "storage/catalogue.h"
-#include "storage/material_names.h"
-#include "storage/stock.h"
 
 #include <algorithm>
 
 namespace rhexion {
 
-namespace {
-constexpr std::size_t mostAnswers = 10;
-}
-
-ForeignLookup::ForeignLookup(std::shared_ptr<const SearchRules> rules)
-{
-    index_.setRules(std::move(rules));
-    for (const MaterialPtr& m : Catalogue::shipped().materials()) {
-        const std::vector<std::string> names = foreignNames(*m);
-        index_.add(names.empty() ? std::string() : names.front(), names);
-    }
-}
-
-std::vector<MaterialPtr> ForeignLookup::find(const std::string& name) const
-{
-    std::vector<MaterialPtr> out;
-    std::optional<int> best;
-    for (const Match& match : index_.find(name)) {
-        if ((best && match.mark > *best) || out.size() == mostAnswers)
-            break;
-        best = match.mark;
-        out.push_back(Catalogue::shipped().materials()[match.index]);
-    }
-    return out;
-}
-
 CatalogueLookup::CatalogueLookup(const QString& foodsPath, std::shared_ptr<const SearchRules> rules)
-    : foreign_(rules)
 {
-    index_.setRules(std::move(rules));
-    for (const MaterialPtr& m : Catalogue::shipped().materials()) {
-        const SearchNames names = searchNames(*m);
-        index_.add(names.shown, names.others);
-    }
+    names_.setSearchRules(std::move(rules));
+    for (const MaterialPtr& m : Catalogue::shipped().materials())
+        names_.addCatalogue(*m);
     auto opened = Foods::open(foodsPath);
     if (auto* foods = std::get_if<std::unique_ptr<Foods>>(&opened)) {
         foods_ = std::move(*foods);
         for (const FoodName& food : foods_->names())
-            index_.add(food.name, {}, foodBehind);
+            names_.addFood(food);
     }
 }
 
-std::vector<MaterialPtr> CatalogueLookup::find(const std::string& name) const
+Meant CatalogueLookup::meantBy(const RecipeLine& line) const
 {
-    std::vector<MaterialPtr> here = findHere(name);
-    return here.empty() ? foreign_.find(name) : here;
+    if (line.material.empty())
+        return find(line.name, line.note);
+    MaterialPtr said = withId(line.material);
+    if (!said && foods_)
+        said = foods_->material(line.material);
+    return said ? Meant{IdentityVerdict::Certain, {said}, nullptr} : find(line.name, line.note);
 }
 
-std::vector<MaterialPtr> CatalogueLookup::findHere(const std::string& name) const
+Meant CatalogueLookup::find(const std::string& name, const std::string& remark) const
+{
+    const Identification what = names_.identify(name, remark);
+    Meant out{what.verdict, {}, what.general};
+    for (const std::size_t entry : what.entries)
+        if (const MaterialPtr m = material(entry))
+            out.materials.push_back(m);
+    return out;
+}
+
+std::vector<MaterialPtr> CatalogueLookup::search(const std::string& words) const
+{
+    std::vector<MaterialPtr> out;
+    for (const std::size_t entry : names_.find(words).list)
+        if (const MaterialPtr m = material(entry))
+            out.push_back(m);
+    return out;
+}
+
+MaterialPtr CatalogueLookup::material(std::size_t entry) const
 {
     const auto& own = Catalogue::shipped().materials();
-    std::vector<MaterialPtr> out;
-    std::optional<int> best;
-    for (const Match& match : index_.find(name)) {
-        if (best && match.mark > *best)
-            break;
-        best = match.mark;
-        const MaterialPtr m = match.index < own.size()
-                                  ? own[match.index]
-                                  : foods_->material(foods_->names()[match.index - own.size()].id);
-        if (m)
-            out.push_back(m);
-        if (out.size() == mostAnswers)
-            break;
-    }
-    return out;
+    return entry < own.size() ? own[entry]
+                              : foods_->material(foods_->names()[entry - own.size()].id);
 }
 
 MaterialPtr CatalogueLookup::withId(const std::string& id)

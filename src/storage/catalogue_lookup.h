@@ -2,8 +2,10 @@
 #pragma once
 
 #include "core/making/scent.h"
-#include "core/materials/search.h"
+#include "core/materials/identify.h"
+#include "recipe/recipe.h"
 #include "storage/foods.h"
+#include "storage/name_book.h"
 
 #include <memory>
 #include <string>
@@ -11,32 +13,24 @@
 
 namespace rhexion {
 
-// Materials by their names in languages that are not spoken now: for what was written in another.
-class ForeignLookup {
-public:
-    explicit ForeignLookup(std::shared_ptr<const SearchRules> rules);
-    std::vector<MaterialPtr> find(const std::string& name) const; // as below
-
-private:
-    SearchIndex index_;
-};
-
 class CatalogueLookup {
 public:
     // Without the foods table where its file cannot be opened.
     CatalogueLookup(const QString& foodsPath, std::shared_ptr<const SearchRules> rules);
 
-    // Best first: those that answer as well as the best, ten at most; by names of other languages
-    // where no other does.
-    std::vector<MaterialPtr> find(const std::string& name) const;
+    // What a written name means, with its materials: the one that is certain, or the candidates.
+    Meant find(const std::string& name, const std::string& remark = {}) const;
+    // Everything that matches, best first.
+    std::vector<MaterialPtr> search(const std::string& words) const;
+    // What a line of a recipe means: the material it was said to be, or what its words mean.
+    Meant meantBy(const RecipeLine& line) const;
     // By catalogue id; nothing where it is none.
     static MaterialPtr withId(const std::string& id);
 
 private:
-    std::vector<MaterialPtr> findHere(const std::string& name) const;
+    MaterialPtr material(std::size_t entry) const;
 
-    SearchIndex index_;
-    ForeignLookup foreign_;
+    NameBook names_;
     std::unique_ptr<Foods> foods_;
 };
 

@@ -4,6 +4,7 @@
 #include "storage/catalogue.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
+#include "storage/naming.h"
 
 #include <QDir>
 #include <QFile>
@@ -96,6 +97,10 @@ void speakNames(const QLocale& locale)
             if (const auto names = now.words.byId.constFind(QString::fromStdString(m->id));
                 names != now.words.byId.constEnd())
                 now.byEnglish.insert(QString::fromStdString(m->name), names->first());
+    for (const auto& [id, name] : shippedAliases().formerly)
+        if (const auto names = now.words.byId.constFind(QString::fromStdString(id));
+            names != now.words.byId.constEnd())
+            now.byEnglish.insert(QString::fromStdString(name), names->first());
     spoken() = std::move(now);
 }
 
@@ -150,18 +155,33 @@ std::vector<std::string> foreignNames(const Material& material)
     return out;
 }
 
-QStringList namesInEveryLanguage(const Material& material)
+std::vector<std::pair<std::string, std::vector<std::string>>>
+namesByLanguage(const Material& material)
 {
-    static const QList<MaterialWords> languages = [] {
-        QList<MaterialWords> all;
+    static const auto languages = [] {
+        std::vector<std::pair<std::string, MaterialWords>> all;
         const QDir files{QString::fromLatin1(namesFolder)};
         for (const QString& name : files.entryList({QStringLiteral("names_*.json")}))
-            all.append(shippedNames(files.filePath(name)));
+            all.emplace_back(
+                name.section(QLatin1Char('_'), 1).section(QLatin1Char('.'), 0, 0).toStdString(),
+                shippedNames(files.filePath(name)));
         return all;
     }();
+    std::vector<std::pair<std::string, std::vector<std::string>>> out;
+    for (const auto& [language, words] : languages) {
+        out.emplace_back(language, std::vector<std::string>());
+        for (const QString& name : words.byId.value(QString::fromStdString(material.id)))
+            out.back().second.push_back(name.toStdString());
+    }
+    return out;
+}
+
+QStringList namesInEveryLanguage(const Material& material)
+{
     QStringList out{QString::fromStdString(material.name)};
-    for (const MaterialWords& words : languages)
-        out += words.byId.value(QString::fromStdString(material.id));
+    for (const auto& [language, names] : namesByLanguage(material))
+        for (const std::string& name : names)
+            out += QString::fromStdString(name);
     out.removeDuplicates();
     return out;
 }

@@ -49,6 +49,10 @@ SearchNames searchNames(const Material& material);
 // Those of the languages that are not spoken now, for what was written in one of them.
 std::vector<std::string> foreignNames(const Material& material);
 
+// By language ("de"), English left out.
+std::vector<std::pair<std::string, std::vector<std::string>>>
+namesByLanguage(const Material& material);
+
 // The names of every language the program brings, for a text that is searched in any of them.
 QStringList namesInEveryLanguage(const Material& material);
 

@@ -54,6 +54,12 @@ QJsonObject lineToJson(const RecipeLine& line)
         out["note"] = utf(line.note);
     if (!line.place.empty())
         out["place"] = utf(line.place);
+    if (!line.marks.empty()) {
+        QJsonArray marks;
+        for (const recipe::Said& mark : line.marks)
+            marks.append(utf(recipe::phraseSaid(mark, false)));
+        out["marks"] = marks;
+    }
     if (!line.amount.ask.empty()) {
         QStringList ask;
         for (const RecipeQuestion q : line.amount.ask)
@@ -81,13 +87,24 @@ QJsonObject recipeToJson(const Recipe& r)
                                   {"value", t.value},
                                   {"unit", textOrNull(t.unit)},
                                   {"agrees", t.agrees ? QJsonValue(*t.agrees) : QJsonValue()}});
-    return {{"title", r.title ? QJsonValue(utf(*r.title)) : QJsonValue()},
-            {"settings", settings},
-            {"lines", lines},
-            {"totals", totals},
-            {"notes", numbers(r.notes)},
-            {"figures_in_notes", numbers(r.figuresInNotes)},
-            {"not_understood", numbers(r.notUnderstood)}};
+    QJsonArray said;
+    for (const recipe::Said& one : r.said)
+        said.append(utf(recipe::phraseSaid(one, false)));
+    QJsonArray asks;
+    for (const auto& [n, question] : r.settingAsks)
+        asks.append(QJsonObject{{"n", n}, {"ask", QString::fromLatin1(codeOf(question))}});
+    QJsonObject out{{"title", r.title ? QJsonValue(utf(*r.title)) : QJsonValue()},
+                    {"settings", settings},
+                    {"lines", lines},
+                    {"totals", totals},
+                    {"notes", numbers(r.notes)},
+                    {"figures_in_notes", numbers(r.figuresInNotes)},
+                    {"not_understood", numbers(r.notUnderstood)}};
+    if (!said.isEmpty())
+        out["said"] = said;
+    if (!asks.isEmpty())
+        out["setting_asks"] = asks;
+    return out;
 }
 
 } // namespace rhexion

@@ -18,9 +18,6 @@ bool sameKind(MaterialKind a, MaterialKind b)
     return one(a) == one(b);
 }
 
-// Single lots answer behind the material itself.
-constexpr int behind = 1;
-
 } // namespace
 
 Stock::Stock(QString shelfPath, QString foodsPath, bool readOnly, QObject* parent)
@@ -31,7 +28,7 @@ Stock::Stock(QString shelfPath, QString foodsPath, bool readOnly, QObject* paren
 
 void Stock::setSearchRules(std::shared_ptr<const SearchRules> rules)
 {
-    index_.setRules(std::move(rules));
+    names_.setSearchRules(std::move(rules));
     if (!entries_.empty())
         refresh();
 }
@@ -76,51 +73,45 @@ void Stock::reread()
 void Stock::build()
 {
     entries_.clear();
-    index_.clear();
-    const auto add = [&](StockEntry entry, const std::vector<std::string>& also, int handicap) {
+    names_.clear();
+    const auto add = [&](StockEntry entry) {
         if (shelf_ && entry.origin != Origin::Lot)
             if (const LotRecord* lot = shelf_->openLotOf(entry.material))
                 entry.openLot = QString::fromStdString(lot->lot.name);
-        index_.add(entry.name.toStdString(), also, handicap);
         entries_.push_back(std::move(entry));
     };
     if (shelf_)
-        for (const OwnMaterial& own : shelf_->materials())
-            add({Origin::Own,
-                 own.material->id,
-                 {},
-                 materialName(*own.material),
-                 own.material->kind,
-                 own.archived,
-                 {}},
-                own.material->alsoCalled, 0);
-    for (const MaterialPtr& m : Catalogue::shipped().materials())
-        add({Origin::Catalogue, m->id, {}, materialName(*m), m->kind, false, {}},
-            searchNames(*m).others, 0);
+        for (const OwnMaterial& own : shelf_->materials()) {
+            const Material& m = *own.material;
+            names_.addOwn(m, own.archived);
+            add({Origin::Own, m.id, {}, materialName(m), m.kind, own.archived, {}});
+        }
+    for (const MaterialPtr& m : Catalogue::shipped().materials()) {
+        names_.addCatalogue(*m);
+        add({Origin::Catalogue, m->id, {}, materialName(*m), m->kind, false, {}});
+    }
     if (foods_)
-        for (const FoodName& food : foods_->names())
+        for (const FoodName& food : foods_->names()) {
+            names_.addFood(food);
             add({Origin::Food,
                  food.id,
                  {},
                  QString::fromStdString(food.name),
                  food.kind,
                  false,
-                 {}},
-                {}, foodBehind);
-    if (shelf_)
-        for (const LotRecord& lot : shelf_->lots()) {
-            const MaterialPtr base = plain(lot.material);
-            if (base)
-                add({Origin::Lot,
-                     lot.material,
-                     lot.lot.id,
-                     tr("%1, lot %2")
-                         .arg(materialName(*base), QString::fromStdString(lot.lot.name)),
-                     base->kind,
-                     lot.closed,
-                     {}},
-                    {lot.supplier.toStdString()}, behind);
+                 {}});
         }
+    if (shelf_)
+        for (const LotRecord& lot : shelf_->lots())
+            if (const MaterialPtr base = plain(lot.material)) {
+                const QString name =
+                    tr("%1, lot %2").arg(materialName(*base), QString::fromStdString(lot.lot.name));
+                names_.addLot(name.toStdString(), lot.supplier.toStdString(), base->kind,
+                              lot.closed);
+                add({Origin::Lot, lot.material, lot.lot.id, name, base->kind, lot.closed, {}});
+            }
+    for (auto word = ownWords_.cbegin(); word != ownWords_.cend(); ++word)
+        names_.remember(word.key().toStdString(), word.value().toStdString());
 }
 
 const std::vector<StockEntry>& Stock::entries()
@@ -133,14 +124,57 @@ std::vector<std::size_t> Stock::find(const QString& text, const StockFilter& fil
 {
     load();
     std::vector<std::size_t> out;
-    for (const Match& match : index_.find(text.toStdString())) {
-        const StockEntry& entry = entries_[match.index];
+    for (const std::size_t at : names_.find(text.toStdString()).list) {
+        const StockEntry& entry = entries_[at];
         if ((!filter.kind || sameKind(*filter.kind, entry.kind)) &&
             (!filter.origin || *filter.origin == entry.origin) &&
             (filter.archived || !entry.archived))
-            out.push_back(match.index);
+            out.push_back(at);
     }
     return out;
+}
+
+NameBook::Found Stock::identify(const QString& text)
+{
+    load();
+    NameBook::Found out = names_.find(text.toStdString());
+    const auto archived = [&](std::size_t at) { return entries_[at].archived; };
+    std::erase_if(out.list, archived);
+    std::erase_if(out.what.entries, archived);
+    if (out.what.entries.empty())
+        out.what.verdict = IdentityVerdict::Unknown;
+    return out;
+}
+
+Meant Stock::meantBy(const RecipeLine& line)
+{
+    load();
+    if (MaterialPtr said = line.material.empty() ? nullptr : material(line.material))
+        return {IdentityVerdict::Certain, {said}, nullptr};
+    const Identification what = names_.identify(line.name, line.note);
+    Meant out{what.verdict, {}, what.general};
+    for (const std::size_t at : what.entries)
+        if (!entries_[at].archived)
+            if (MaterialPtr m = material(entries_[at]))
+                out.materials.push_back(std::move(m));
+    if (out.materials.empty())
+        out.verdict = IdentityVerdict::Unknown;
+    return out;
+}
+
+MaterialPtr Stock::certain(const QString& text)
+{
+    const NameBook::Found found = identify(text);
+    return found.what.verdict == IdentityVerdict::Certain
+               ? material(entries_[found.what.entries.front()])
+               : nullptr;
+}
+
+void Stock::setOwnWords(const QHash<QString, QString>& idsByWords)
+{
+    ownWords_ = idsByWords;
+    if (loaded_)
+        refresh();
 }
 
 MaterialPtr Stock::plain(const std::string& id)

@@ -2,19 +2,17 @@
 // table. Opens shelf and foods when first asked, so that the window can appear before.
 #pragma once
 
+#include <QHash>
 #include <QObject>
 #include <QString>
 
-#include "core/materials/search.h"
-#include "storage/foods.h"
+#include "recipe/recipe.h"
+#include "storage/name_book.h"
 #include "storage/shelf.h"
 
 #include <vector>
 
 namespace rhexion {
-
-// Foods answer behind every material that answers as well by the start of a word.
-inline constexpr int foodBehind = 4;
 
 enum class Origin { Catalogue, Own, Lot, Food };
 
@@ -47,6 +45,16 @@ public:
     const std::vector<StockEntry>& entries();
     // Places among entries(), best first; every one that passes for an empty text.
     std::vector<std::size_t> find(const QString& text, const StockFilter& filter = {});
+    // What the text means, in places among entries(), and the list of find(text): whoever puts
+    // something into a formula, a batch or a lot asks here.
+    NameBook::Found identify(const QString& text);
+    // The same for a line of a recipe, with its materials: the one it was said to be comes first.
+    Meant meantBy(const RecipeLine& line);
+    // The one material that the text certainly means; nothing where it has to be asked.
+    MaterialPtr certain(const QString& text);
+    // A maker's own words for materials, by what she types: certain from then on.
+    void setOwnWords(const QHash<QString, QString>& idsByWords);
+    bool isOwnWord(const QString& words) const { return ownWords_.contains(words); }
 
     // As the bench would take it: with the figures of the newest open lot, or of the entry's lot.
     MaterialPtr material(const StockEntry& entry);
@@ -74,7 +82,8 @@ private:
     std::unique_ptr<Shelf> shelf_;
     std::unique_ptr<Foods> foods_;
     std::vector<StockEntry> entries_;
-    SearchIndex index_;
+    NameBook names_;
+    QHash<QString, QString> ownWords_;
 };
 
 } // namespace rhexion

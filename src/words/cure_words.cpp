@@ -193,8 +193,8 @@ FactSection mendOf(const Batch& batch, const Cured& c, const Speech& s)
     out.sentence = CureText::tr(
         "Grate it, melt it slowly with a little water and the oil, stir until even, and test it "
         "again. Goggles and gloves, as with lye. Never mend a finished bar with acid: that splits "
-        "soap. To discard it safely: dissolve it in much water, down the drain with plenty more, a "
-        "little at a time, or to the place for household chemicals; no children, no pets near it.");
+        "soap. To discard it: in a box marked “lye, not soap” to your local collection for "
+        "household chemicals, not down the drain; no children, no pets near it.");
     return out;
 }
 

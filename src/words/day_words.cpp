@@ -43,6 +43,36 @@ QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech, 
     return {};
 }
 
+QString outlookSaid(DayOutlook outlook, const AsWeighed& bowl, const Speech& s)
+{
+    const QString now = s.percent(bowl.reckoning.superfatTrue);
+    const QString planned = s.percent(bowl.superfatPlanned);
+    switch (outlook) {
+    case DayOutlook::LyeHeavy:
+        return DayText::tr("There is more lye than fat takes, and it cannot be mended any more. "
+                           "Keep it off skin, label it, and test it after two days.");
+    case DayOutlook::Sharp:
+        return DayText::tr("Hardly any superfat is left (%1): test a bar before anyone uses it.")
+            .arg(now);
+    case DayOutlook::Leaner:
+        return DayText::tr("Superfat %1 in place of %2: a little less mild, nothing to mend.")
+            .arg(now, planned);
+    case DayOutlook::Mild:
+        return DayText::tr("Superfat %1 in place of %2: a mild, somewhat softer bar, nothing to "
+                           "mend.")
+            .arg(now, planned);
+    case DayOutlook::Greasy:
+        return DayText::tr("Superfat %1 in place of %2: a soft, greasy bar that turns rancid "
+                           "sooner. Watch for spots; it can be rebatched with lye later.")
+            .arg(now, planned);
+    case DayOutlook::Wetter:
+        return DayText::tr("Wetter than planned: unmould it later and let it cure longer.");
+    case DayOutlook::Drier:
+        return DayText::tr("Drier than planned: it sets sooner, so look in early for cutting.");
+    }
+    return {};
+}
+
 QString placeName(Place place, PortionId portion, const Formula& formula)
 {
     switch (place) {
@@ -78,7 +108,7 @@ BowlSaid bowlSaid(const AsWeighed& bowl, const std::vector<Caution>& findings,
     BowlSaid out;
     const bool heavy = bowl.reckoning.lyeHeavy();
     if (heavy)
-        out.sentences << (here
+        out.sentences << (here && !bowl.mends.empty()
                               ? DayText::tr("There is more lye than fat can take. Mend this before "
                                             "you go on, or stop.")
                               : DayText::tr("There is more lye than fat can take: not for skin, "
@@ -95,6 +125,9 @@ BowlSaid bowlSaid(const AsWeighed& bowl, const std::vector<Caution>& findings,
         } else if (here && c.vessel == *here)
             out.sentences << cautionTitle(c, bowl.formula, s);
     }
+    for (const DayOutlook outlook : bowl.outlooks)
+        if (outlook != DayOutlook::LyeHeavy || !heavy)
+            out.sentences << outlookSaid(outlook, bowl, s);
     if (here)
         for (const DayMend& mend : bowl.mends)
             out.sentences << dayMend(mend, bowl.formula, s, &mend == &bowl.mends.front());

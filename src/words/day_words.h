@@ -18,6 +18,9 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
 // first: nothing stands before it that it would be an alternative to.
 QString dayMend(const DayMend& mend, const Formula& bowl, const Speech& speech, bool first = false);
 
+// What a bar that is left as it is will be like, and what to watch or test.
+QString outlookSaid(DayOutlook outlook, const AsWeighed& bowl, const Speech& speech);
+
 // "The batter", "Bowl of Blue"; portion counts for a bowl alone.
 QString placeName(Place place, PortionId portion, const Formula& formula);
 QString lyingName(const Lying& lying, const Formula& formula);

@@ -72,6 +72,8 @@ QString recipeQuestion(RecipeQuestion question)
     case Q::OzWeightOrFluid: return RecipeText::tr("Ounces by weight, or fluid?");
     case Q::PercentOfWhat: return RecipeText::tr("Per cent of what?");
     case Q::Range: return RecipeText::tr("Which end of the range?");
+    case Q::SplitBasis: return RecipeText::tr("By weight, as weighed or by mole?");
+    case Q::SplitOrder: return RecipeText::tr("Which share is the KOH?");
     case Q::TspOrTbsp: return RecipeText::tr("Teaspoon or tablespoon?");
     case Q::UnitMissing: return RecipeText::tr("Which unit?");
     case Q::UsOrUk: return RecipeText::tr("Whose measure?");
@@ -98,10 +100,12 @@ QString recipeTaken(RecipeQuestion question, const RecipeLine& line, const Speec
     case Q::OzWeightOrFluid: return RecipeText::tr("taken by weight");
     case Q::PercentOfWhat: return RecipeText::tr("taken of the oils");
     case Q::Range: return RecipeText::tr("the low end is taken");
+    case Q::SplitBasis:
+    case Q::SplitOrder: return RecipeText::tr("nothing is weighed until you say");
     case Q::TspOrTbsp: return RecipeText::tr("taken as %1").arg(amount);
     case Q::UnitMissing: return RecipeText::tr("taken as %1").arg(s.massUnit());
     case Q::UsOrUk: return RecipeText::tr("taken as the United States measure it");
-    case Q::WhichMaterial: return RecipeText::tr("the nearest on the shelf is taken");
+    case Q::WhichMaterial: return RecipeText::tr("nothing is weighed until you say");
     }
     return {};
 }
@@ -122,7 +126,13 @@ QString recipeReading(const RecipeReading& r, const RecipeLine& line, const Spee
     case W::LyeOfStrength:
         return RecipeText::tr("a solution of %1").arg(s.percent(r.figure / 100.0, 0));
     case W::DryLye: return RecipeText::tr("dry lye");
-    case W::LeaveOut: return RecipeText::tr("leave it out");
+    case W::LeaveOut: return RecipeText::tr("leave it out; it stays in the notes");
+    case W::Material: return QString::fromStdString(r.material);
+    case W::ByMole: return RecipeText::tr("shares by mole");
+    case W::ByPureWeight: return RecipeText::tr("shares by weight of pure lye");
+    case W::AsWeighed: return RecipeText::tr("shares of the lye as weighed");
+    case W::SodiumFirst: return RecipeText::tr("the first number is the NaOH");
+    case W::PotassiumFirst: return RecipeText::tr("the first number is the KOH");
     case W::ByWeight: return RecipeText::tr("by weight");
     case W::Fluid: return RecipeText::tr("fluid ounces");
     case W::OfOils: return RecipeText::tr("of the oils");

@@ -14,8 +14,10 @@ QString safety()
 QString firstAid()
 {
     return WordsText::tr(
-        "Lye on skin or in eyes: rinse with plenty of water at once, and call your local "
-        "poison centre or a doctor.");
+        "Lye on skin or in eyes: rinse at once with much running water, and take off wet clothes. "
+        "Eyes: hold the lids open, lenses out, 20 to 30 minutes or until help takes over. "
+        "Swallowed: rinse the mouth, do not vomit. Call the emergency number or your poison "
+        "centre.");
 }
 
 QString localLaw()

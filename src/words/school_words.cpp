@@ -55,9 +55,9 @@ QString schoolReason(School school)
 {
     switch (school) {
     case School::HiddenFat:
-        return SchoolsText::tr(
-            "What is surely there is right for most jars, and never lye heavy if a can was "
-            "thinner than its label.");
+        return SchoolsText::tr("What is surely there is right for most jars; one that holds less "
+                               "than the least of its "
+                               "range can still leave lye.");
     case School::Split:
         return SchoolsText::tr(
             "Moles say how much of the soap is of each kind, whatever the drum’s "

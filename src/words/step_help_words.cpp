@@ -61,8 +61,8 @@ QList<StepSign> lyeSigns(const DayStep& step, const Formula& f)
                             "wait. None of it may reach the oils."))
         << danger(HelpText::tr("It hisses, spits or climbs"),
                   HelpText::tr(
-                      "Hands and face away, no more lye, jug into cold water. Fumes: out into "
-                      "the air until they are gone."))
+                      "Step back, no more lye, and leave the jug alone; move it only when it is "
+                      "quiet. Fumes: out into the air until they are gone."))
         << splash();
     return out;
 }

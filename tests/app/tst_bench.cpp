@@ -10,6 +10,7 @@
 #include "app/bench/working_panel.h"
 #include "app/widgets/figure_row.h"
 #include "app/widgets/number_field.h"
+#include "app/widgets/suggestion_list.h"
 #include "document/doubt_watcher.h"
 #include "support/window.h"
 
@@ -67,7 +68,7 @@ private Q_SLOTS:
                               << "120\u00A0g: Buttermilk, cultured, in the lye jug";
         QTest::newRow("oil goes to the pot") << "50 g shea"
                                              << "in the oil pot";
-        QTest::newRow("frozen") << "rest goat frozen"
+        QTest::newRow("frozen") << "rest goat milk frozen"
                                 << "the rest: Goat's milk, frozen";
         QTest::newRow("no amount") << "honey"
                                    << "how much?";
@@ -176,10 +177,24 @@ private Q_SLOTS:
     {
         QLineEdit* field = shop_->window->bench().typing()->field();
         QTest::keyClicks(field, QStringLiteral("10 g citric"));
+        // Which one is asked, and Enter alone takes none of them.
+        const std::size_t before = shop_->document().formula().lines.size();
+        QTest::keyClick(field, Qt::Key_Return);
+        QCOMPARE(shop_->document().formula().lines.size(), before);
+        const SuggestionList& list = shop_->window->bench().typing()->suggestions();
+        QVERIFY2(list.question().startsWith("Monohydrate or anhydrous?"),
+                 qPrintable(list.question()));
+        QTest::keyClick(field, Qt::Key_Down);
         QTest::keyClick(field, Qt::Key_Down);
         QTest::keyClick(field, Qt::Key_Return);
         QCOMPARE(shop_->document().formula().lines.back().material->id,
                  std::string("citric-acid-anhydrous"));
+        // What was chosen for a word is what it means from then on.
+        QTest::keyClicks(field, QStringLiteral("12 g citric"));
+        QTRY_VERIFY(
+            shop_->window->bench().typing()->understanding().contains("g: Citric acid anhydrous"));
+        QTest::keyClick(field, Qt::Key_Return);
+        QCOMPARE(shop_->document().formula().lines.back().amount.value, 12.0);
         QVERIFY(field->text().isEmpty());
         QTest::keyClicks(field, QStringLiteral("nonsense"));
         QTest::keyClick(field, Qt::Key_Return); // nothing is added, nothing typed is lost
@@ -371,7 +386,7 @@ private Q_SLOTS:
 
     void fortyLinesAndAnEmptyOne()
     {
-        for (const char* name : {"olive", "coconut oil", "palm oil", "shea"})
+        for (const char* name : {"olive oil", "coconut oil", "palm oil", "shea"})
             for (int i = 0; i < 10; ++i)
                 shop_->type(qPrintable(QString("%1 g %2").arg(10 + i).arg(QLatin1String(name))));
         QCOMPARE(shop_->list(Vessel::OilPot)->model()->rowCount(), 40);

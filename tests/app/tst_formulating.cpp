@@ -395,6 +395,18 @@ private Q_SLOTS:
         w.open()->click();
         QVERIFY(formula().lye.fixed && formula().lye.fixed->sodium.inGrams() == 72.0);
         QVERIFY(shop_->window->bench().heldBack().isEmpty());
+        // Nothing is weighed from a line that may mean several.
+        w.setText("Cream bar\nsuperfat 5 %\n400 g olive oil\n120 g cream\n60/40 NaOH/KOH\n");
+        QVERIFY(w.recipe().lines.back().isAsked(RecipeQuestion::WhichMaterial));
+        QVERIFY(!w.open()->isEnabled());
+        w.take(1, RecipeQuestion::WhichMaterial,
+               {RecipeReading::What::Material, 0.0, "cream-light"});
+        QVERIFY(!w.open()->isEnabled()); // the shares of the lyes are open
+        w.setText("Cream bar\nsuperfat 5 %\n400 g olive oil\n120 g cream\n");
+        QVERIFY(w.open()->isEnabled()); // what was said of the line holds
+        shop_->document().history().setClean();
+        w.open()->click();
+        QCOMPARE(grams("cream-light"), 120.0);
         w.setText(QString(1'000'001, 'x'));
         QVERIFY(w.recipe().lines.empty());
     }

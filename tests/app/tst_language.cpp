@@ -136,7 +136,7 @@ private Q_SLOTS:
         row("2 gehäufte EL Haferflocken obenauf", "oat-flakes", U::TablespoonHeaped,
             int(Vessel::Top));
         row("1 TL Kurkuma beim Zeichnen", "turmeric-powder", U::Teaspoon, int(Vessel::Trace));
-        row("eine halbe Tasse Kokosmilch", "coconut-milk", U::Cup);
+        row("eine halbe Tasse Kokosmilch, Dose", "coconut-milk", U::Cup);
         row("20 Tropfen Lavendelöl nach dem Kochen", "lavender-essential-oil", U::Drop,
             int(Vessel::AfterCook));
         row("2 Eier", "egg-whole", U::Piece);

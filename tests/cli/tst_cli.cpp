@@ -180,7 +180,20 @@ private Q_SLOTS:
         QVERIFY(put(hot, "Dune bar\n300 g olive oil\n55 g NaOH\n120 g water\n"));
         row("parse too much lye", {"parse", hot}, 0, "not for skin");
         const QString potash = dir_.filePath(QStringLiteral("potash.txt"));
-        QVERIFY(put(potash, "500 g olive oil\n108 g KOH\n"));
+        QVERIFY(put(potash, "500 g olive oil\n108 g KOH\nKOH purity 90 %\n"));
+        const QString unsaid = dir_.filePath(QStringLiteral("unsaid.txt"));
+        QVERIFY(put(unsaid, "500 g olive oil\n200 g cream\n108 g KOH\n"));
+        row("a recipe with open questions", {"reckon", unsaid}, 1, "--answer 2=cream-light");
+        row("a purity that is not said", {"reckon", unsaid}, 1, "--answer 3=90");
+        row("an answer to no question", {"reckon", unsaid, "--answer", "1=cream-light"}, 2,
+            "answers no open question");
+        row("a recipe as it stands",
+            {"reckon", unsaid, "--answer", "2=cream-light", "--answer", "3=90", "--answer",
+             "3=reckon"},
+            0, "uperfat");
+        const QString prose = dir_.filePath(QStringLiteral("prose.txt"));
+        QVERIFY(put(prose, "Nothing to weigh here\n"));
+        row("no recipe and no formula", {"reckon", prose}, 1, "neither a formula file");
         row("parse with potash", {"parse", potash}, 0, "more lye than these fats");
         row("mould with no room", {"mould", good, "--mould", "loaf:250x80x0"}, 1,
             "cannot be nothing");
@@ -202,8 +215,8 @@ private Q_SLOTS:
         row("no material", {"materials", "kryptonite"}, 1, "no material");
         row("no command", {}, 2, "say what to do");
         row("unknown command", {"bake"}, 2, "not a command");
-        row("no file", {"reckon"}, 2, "one formula file");
-        row("two files", {"reckon", good, good}, 2, "one formula file");
+        row("no file", {"reckon"}, 2, "one formula file or recipe");
+        row("two files", {"reckon", good, good}, 2, "one formula file or recipe");
         row("unknown option", {"reckon", good, "--loud"}, 2, "loud");
         row("unknown unit", {"reckon", good, "--unit", "stone"}, 2, "--unit");
         row("sheet without a place", {"sheet", good}, 2, "--pdf");

@@ -1,5 +1,6 @@
 // Recipe text against its reference readings (tests/data/recipes), round trips, and hostile text.
 #include "recipe/recipe.h"
+#include "recipe/recipe_answers.h"
 #include "storage/catalogue.h"
 #include "storage/recipe_json.h"
 #include "support/cases.h"
@@ -103,6 +104,88 @@ bool nothingLost(const Recipe& r)
 class TestRecipe : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    // What a line is read as, in its JSON without braces; what is open is asked.
+    void linesAsMakersWriteThem_data()
+    {
+        QTest::addColumn<QString>("line");
+        QTest::addColumn<QString>("read"); // name, value, unit, what is asked
+        const auto row = [](const char* line, const char* read) {
+            QTest::newRow(line) << QString::fromUtf8(line) << QString::fromUtf8(read);
+        };
+        row("castor oil (5%)", "castor oil 5 %");
+        row("one egg yolk", "egg yolk 1 piece");
+        row("juice of 1 lemon", "lemon juice 1 piece no-measure");
+        row("juice of half a lemon", "lemon juice 0.5 piece no-measure");
+        row("1 can coconut milk (400 ml)", "coconut milk 400 ml");
+        row("2 cans coconut milk (400 ml)", "coconut milk 800 ml");
+        row("1 can coconut milk", "coconut milk - no-amount");
+        row("half a banana", "banana 0.5 piece no-measure");
+        row("a few drops of vitamin E", "vitamin e - drop no-amount");
+        row("3 oz wt honey", "honey 3 oz wt");
+        row("3 oz honey", "honey 3 oz oz-weight-or-fluid");
+        row("20 g Zitronensaft", "zitronensaft 20 g");
+        row("20 g Zitronensäure", "zitronensäure 20 g citric-form");
+        row("12 % of oils olive oil (120 g)", "olive oil 12 %");
+        row("olive oil 12 % (120 g)", "olive oil 120 g");
+    }
+    void linesAsMakersWriteThem()
+    {
+        QFETCH(QString, line);
+        QFETCH(QString, read);
+        const Recipe recipe = readingOf("Soap\n500 g olive oil\n" + line.toUtf8() + "\n");
+        QCOMPARE(recipe.lines.size(), std::size_t(2));
+        const RecipeLine& got = recipe.lines.back();
+        QStringList said{QString::fromStdString(got.name), got.amount.value
+                                                               ? QString::number(*got.amount.value)
+                                                               : QStringLiteral("-")};
+        if (!got.amount.unit.empty())
+            said << QString::fromStdString(got.amount.unit);
+        for (const RecipeQuestion question : got.amount.ask)
+            if (question != RecipeQuestion::WhichMaterial)
+                said << QString::fromLatin1(codeOf(question));
+        QCOMPARE(said.join(QLatin1Char(' ')), read);
+    }
+
+    // A share of two lyes is asked for what it is a share of unless that is stated; so is the
+    // purity.
+    void lyeSharesAreAsked_data()
+    {
+        QTest::addColumn<QString>("line");
+        QTest::addColumn<double>("potash"); // per cent; below 0: no setting
+        QTest::addColumn<QString>("asked");
+        const auto row = [](const char* line, double potash, const char* asked) {
+            QTest::newRow(line) << QString::fromUtf8(line) << potash << QString::fromUtf8(asked);
+        };
+        row("60 % NaOH 40 % KOH", 40, "split-basis koh-purity");
+        row("60% NaOH, 40% KOH by weight", 40, "koh-purity");
+        row("KOH 40 %", 40, "split-basis koh-purity");
+        row("40 % KOH (90 % pure)", 40, "split-basis");
+        row("lye: 60 % sodium hydroxide, 40 % potassium hydroxide", 40, "split-basis koh-purity");
+        row("60/40 NaOH/KOH as weighed", 40, "koh-purity");
+        row("NaOH/KOH 60/40 by mole, KOH purity 90 %", -1, "");
+        row("dual lye 95/5", 5, "split-order split-basis koh-purity");
+        row("95/5", -1, "");
+        row("KOH 100 %", -1, ""); // a purity
+    }
+    void lyeSharesAreAsked()
+    {
+        QFETCH(QString, line);
+        QFETCH(double, potash);
+        QFETCH(QString, asked);
+        Recipe recipe = readingOf("Soap\n500 g olive oil\n" + line.toUtf8() + "\n");
+        QCOMPARE(settingOf(recipe.settings, "koh_share").value_or(-1), potash);
+        QStringList said;
+        for (const auto& [n, question] : recipe.settingAsks)
+            said << QString::fromLatin1(codeOf(question));
+        QCOMPARE(said.join(QLatin1Char(' ')), asked);
+        // Every answer settles its question and leaves the others.
+        while (!recipe.settingAsks.empty()) {
+            const std::size_t before = recipe.settingAsks.size();
+            answerSetting(recipe, 0, readingsOf(recipe.settingAsks.front().question).front());
+            QCOMPARE(recipe.settingAsks.size(), before - 1);
+        }
+    }
+
     // German lines, read as their English likenesses are.
     void german_data()
     {

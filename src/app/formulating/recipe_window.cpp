@@ -2,18 +2,19 @@
 
 #include "app/files/file_choice.h"
 #include "app/help.h"
+#include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 #include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
 #include "app/widgets/number_field.h"
+#include "app/widgets/own_words.h"
 #include "app/widgets/scroll_room.h"
-#include "storage/catalogue_lookup.h"
 #include "storage/material_names.h"
 #include "storage/stock.h"
 #include "storage/text_file.h"
+#include "words/meaning_words.h"
 #include "words/recipe_text_words.h"
 #include "words/refusal_words.h"
-#include "words/search_words.h"
 
 #include <QFile>
 #include <QHBoxLayout>
@@ -146,26 +147,10 @@ QString RecipeWindow::keyOf(const RecipeLine& line, RecipeQuestion question) con
     return QString::fromStdString(text + '\n' + line.name + '\n') + QLatin1String(codeOf(question));
 }
 
-std::vector<MaterialPtr> RecipeWindow::find(const std::string& name)
+void RecipeWindow::findMaterials()
 {
-    std::vector<MaterialPtr> out;
-    const QString chosen = chosen_.value(QString::fromStdString(name));
-    if (!chosen.isEmpty())
-        if (const MaterialPtr m = stock_.material(chosen.toStdString()))
-            out.push_back(m);
-    constexpr std::size_t most = 8;
-    for (const std::size_t at : stock_.find(QString::fromStdString(name))) {
-        const MaterialPtr m = stock_.material(stock_.entries()[at]);
-        if (m && (out.empty() || out.front()->id != m->id))
-            out.push_back(m);
-        if (out.size() == most)
-            break;
-    }
-    if (!out.empty())
-        return out;
-    if (!foreign_)
-        foreign_ = std::make_unique<ForeignLookup>(words::searchRules());
-    return foreign_->find(name);
+    materials_ =
+        materialsFor(recipe_, [this](const RecipeLine& line) { return stock_.meantBy(line); });
 }
 
 void RecipeWindow::readNow()
@@ -179,20 +164,66 @@ void RecipeWindow::readNow()
         rebuild();
         return;
     }
+    findMaterials();
     // Answers given before hold for lines that still read the same.
     for (std::size_t i = recipe_.lines.size(); i-- > 0;) {
         const std::vector<RecipeQuestion> asked = recipe_.lines[i].amount.ask;
+        const int n = recipe_.lines[i].n;
         for (const RecipeQuestion q : asked) {
-            if (i >= recipe_.lines.size())
-                break;
+            if (i >= recipe_.lines.size() || recipe_.lines[i].n != n)
+                break; // left out
             const auto found = answers_.constFind(keyOf(recipe_.lines[i], q));
             if (found != answers_.constEnd())
                 answer(recipe_, i, q, *found);
         }
+        if (i < recipe_.lines.size() && recipe_.lines[i].n == n)
+            if (const auto found =
+                    answers_.constFind(keyOf(recipe_.lines[i], RecipeQuestion::WhichMaterial));
+                found != answers_.constEnd() && found->what == RecipeReading::What::Material)
+                recipe_.lines[i].material = found->material;
     }
-    materials_ = materialsFor(recipe_, [this](const std::string& name) { return find(name); });
-    made_ = formulaOf(recipe_, materials_, start_(), size_->value());
+    findMaterials();
+    answerSettings();
+    const auto start = startingWith(
+        recipe_, start_(), [this](const RecipeLine& line) { return stock_.meantBy(line); });
+    made_ = formulaOf(recipe_, materials_, start.value_or(start_()), size_->value());
+    made_.sure &= start.has_value();
     rebuild();
+}
+
+QString RecipeWindow::keyOf(int n, RecipeQuestion question) const
+{
+    RecipeLine setting;
+    setting.n = n;
+    return keyOf(setting, question);
+}
+
+void RecipeWindow::answerSettings()
+{
+    for (std::size_t i = recipe_.settingAsks.size(); i-- > 0;) {
+        const auto found =
+            answers_.constFind(keyOf(recipe_.settingAsks[i].n, recipe_.settingAsks[i].question));
+        if (found != answers_.constEnd())
+            answerSetting(recipe_, i, *found);
+        i = std::min(i, recipe_.settingAsks.size()); // one answer may settle others
+    }
+}
+
+QWidget* RecipeWindow::settingChip(std::size_t ask)
+{
+    const auto [n, question] = recipe_.settingAsks[ask];
+    auto* button = chip(words::recipeQuestion(question), this);
+    button->setToolTip(words::recipeTaken(question, RecipeLine(), speech_));
+    HouseStyle::setTone(button, Tone::Care);
+    auto* menu = new QMenu(button);
+    for (const RecipeReading& reading : readingsOf(question))
+        menu->addAction(words::recipeReading(reading, RecipeLine(), speech_), this,
+                        [this, key = keyOf(n, question), reading] {
+                            answers_.insert(key, reading);
+                            readNow();
+                        });
+    button->setMenu(menu);
+    return button;
 }
 
 void RecipeWindow::take(std::size_t line, RecipeQuestion question, const RecipeReading& reading)
@@ -217,17 +248,40 @@ QWidget* RecipeWindow::chipOf(std::size_t at, RecipeQuestion question)
 
 QWidget* RecipeWindow::materialChip(std::size_t at)
 {
+    constexpr std::size_t most = 10;
     const RecipeMaterial& m = materials_[at];
-    const QString name = QString::fromStdString(recipe_.lines[at].name);
+    const RecipeLine& line = recipe_.lines[at];
+    const QString name = QString::fromStdString(line.name);
+    const NameBook::Found found = stock_.identify(name);
     auto* button = chip(m.material ? tr("taken as: %1").arg(materialName(*m.material))
-                                   : tr("not on the shelf: it stays in the notes"),
+                                   : words::whichIsMeant(found.what, name),
                         this);
+    if (!m.material)
+        HouseStyle::setTone(button, Tone::Care);
     auto* menu = new QMenu(button);
-    for (const MaterialPtr& other : m.others)
-        menu->addAction(materialName(*other), this, [this, name, other] {
-            chosen_.insert(name, QString::fromStdString(other->id));
-            readNow();
-        });
+    const auto takeReading = [this, at](const RecipeReading& reading) {
+        take(at, RecipeQuestion::WhichMaterial, reading);
+    };
+    for (std::size_t i = 0; i < std::min(found.list.size(), most); ++i) {
+        const StockEntry& entry = stock_.entries()[found.list[i]];
+        if (!entry.lot.empty() || (m.material && m.material->id == entry.material))
+            continue;
+        menu->addAction(entry.name, this,
+                        [this, takeReading, name, id = entry.material,
+                         isWord = !found.bySearch && !m.material] {
+                            if (isWord) {
+                                ownWords::remember(name, id);
+                                stock_.setOwnWords(ownWords::all());
+                            }
+                            takeReading({RecipeReading::What::Material, 0.0, id});
+                        });
+    }
+    if (!m.material) {
+        menu->addSeparator();
+        for (const RecipeReading& reading : readingsOf(line, RecipeQuestion::WhichMaterial))
+            menu->addAction(words::recipeReading(reading, line, speech_), this,
+                            [takeReading, reading] { takeReading(reading); });
+    }
     if (menu->isEmpty())
         delete menu;
     else
@@ -296,6 +350,9 @@ QWidget* RecipeWindow::rowOf(int n)
             if (q != RecipeQuestion::WhichMaterial)
                 chips->addWidget(chipOf(i, q));
     }
+    for (std::size_t i = 0; i < recipe_.settingAsks.size(); ++i)
+        if (recipe_.settingAsks[i].n == n)
+            chips->addWidget(settingChip(i));
     for (const RecipeTotal& total : recipe_.totals)
         if (total.n == n) {
             say(words::recipeTotalSaid(total, speech_));
@@ -329,7 +386,8 @@ void RecipeWindow::rebuild()
         layout->addWidget(new Label(tr("and %n more line(s), read as well", nullptr, more), rows));
     layout->addStretch();
     size_->setVisible(made_.percentAlone || size_->value());
-    open_->setEnabled(!made_.formula.lines.empty() && !recipe_.lines.empty());
+    open_->setEnabled(!made_.formula.lines.empty() && !recipe_.lines.empty() &&
+                      made_.openQuestions == 0);
     QStringList said;
     if (recipe_.lines.empty()) {
         said << tr("Nothing is read yet.");
@@ -342,7 +400,10 @@ void RecipeWindow::rebuild()
         if (!recipe_.notUnderstood.empty())
             said << tr("%n line(s) not understood; they stay in the notes.", nullptr,
                        int(recipe_.notUnderstood.size()));
-        if (!made_.holdBack.empty())
+        if (made_.openQuestions > 0)
+            said << tr("%n question(s) to answer before it goes on the bench.", nullptr,
+                       made_.openQuestions);
+        else if (!made_.holdBack.empty())
             said << tr("Before it is made, %n question(s) about lye or amounts must be answered.",
                        nullptr, int(made_.holdBack.size()));
     }
@@ -352,6 +413,8 @@ void RecipeWindow::rebuild()
 void RecipeWindow::make()
 {
     readNow();
+    if (made_.openQuestions > 0)
+        return;
     QStringList held;
     for (const RecipeQuestion q : made_.holdBack)
         held << words::recipeQuestion(q);

@@ -21,7 +21,6 @@ class QVBoxLayout;
 
 namespace rhexion {
 
-class ForeignLookup;
 class NumberField;
 class Stock;
 
@@ -52,7 +51,10 @@ private:
     QWidget* chipOf(std::size_t line, RecipeQuestion question);
     QWidget* materialChip(std::size_t line);
     QWidget* notUnderstoodChip(int n);
-    std::vector<MaterialPtr> find(const std::string& name);
+    void findMaterials();
+    void answerSettings();
+    QString keyOf(int n, RecipeQuestion question) const; // of a setting's question
+    QWidget* settingChip(std::size_t ask);
     void make();
     QString keyOf(const RecipeLine& line, RecipeQuestion question) const;
 
@@ -68,9 +70,7 @@ private:
     Recipe recipe_;
     std::vector<RecipeMaterial> materials_;
     QHash<QString, RecipeReading> answers_; // kept while the text is edited
-    QHash<QString, QString> chosen_;        // material id by the name in the text
     RecipeAsFormula made_;
-    std::unique_ptr<ForeignLookup> foreign_; // when first wanted
 };
 
 } // namespace rhexion

@@ -316,14 +316,17 @@ void ScentPanel::writeParts()
     ScentBlend blend{chosenMaterial(), {}, {}};
     double sum = 0.0;
     for (const auto& [name, weight] : std::get<0>(read)) {
-        const auto found = lookup.find(name.toStdString());
-        const auto scent = std::ranges::find_if(
-            found, [](const MaterialPtr& m) { return m->kind == MaterialKind::Scent; });
-        if (scent == found.end()) {
+        // Only a name, and among what it may mean the one scent.
+        Meant meant = lookup.find(name.toStdString());
+        std::erase_if(meant.materials,
+                      [](const MaterialPtr& m) { return m->kind != MaterialKind::Scent; });
+        const bool isName = meant.verdict == IdentityVerdict::Certain ||
+                            meant.verdict == IdentityVerdict::Ambiguous;
+        if (!isName || meant.materials.size() != 1) {
             complaint_->say(tr("“%1” is no scent on the shelf.").arg(name));
             return;
         }
-        blend.parts.push_back({(*scent)->id, weight});
+        blend.parts.push_back({meant.materials.front()->id, weight});
         sum += weight;
     }
     for (ScentPart& part : blend.parts)

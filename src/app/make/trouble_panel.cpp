@@ -5,6 +5,7 @@
 #include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
+#include "app/widgets/material_field.h"
 #include "app/widgets/number_field.h"
 #include "storage/material_names.h"
 #include "storage/stock.h"
@@ -29,10 +30,9 @@ constexpr std::chrono::milliseconds rest{60};
 } // namespace
 
 TroublePanel::TroublePanel(Stock& stock, QWidget* parent)
-    : QFrame(parent), stock_(stock),
-      watcher_(
-          rest, [this] { return begin(); },
-          [this](std::optional<Peaks> p) { takePeaks(std::move(p)); })
+    : QFrame(parent), watcher_(
+                          rest, [this] { return begin(); },
+                          [this](std::optional<Peaks> p) { takePeaks(std::move(p)); })
 {
     helpOn(this, "trouble");
     setObjectName(QStringLiteral("card"));
@@ -47,7 +47,7 @@ TroublePanel::TroublePanel(Stock& stock, QWidget* parent)
     which_ = new QComboBox(this);
     which_->setAccessibleName(tr("Which"));
     leastHeight(which_, fingerTall);
-    other_ = new QLineEdit(this);
+    other_ = new MaterialField(stock, this);
     other_->setAccessibleName(tr("What stands in its place"));
     other_->setPlaceholderText(tr("such as mango butter"));
     leastHeight(other_, fingerTall);
@@ -55,6 +55,7 @@ TroublePanel::TroublePanel(Stock& stock, QWidget* parent)
         const MaterialPtr m = otherMaterial();
         keep_->setText(m ? tr("Take %1").arg(materialName(*m)) : tr("Take it"));
         keep_->setEnabled(m != nullptr);
+        said_->setText(other_->question());
     });
     connect(other_, &QLineEdit::returnPressed, this, &TroublePanel::keepIt);
     amount_ = new NumberField({}, 1, true, this);
@@ -254,8 +255,10 @@ void TroublePanel::showMends()
         figureLabels_.push_back(what);
     };
     const AsWeighed& bowl = batch_->now();
-    row(bowl.mends.empty() ? tr("As it is") : tr("Leave it: this is what you get"),
-        words::figuresOf(bowl), nullptr);
+    QStringList left{bowl.mends.empty() ? tr("As it is") : tr("Leave it: this is what you get")};
+    for (const DayOutlook outlook : bowl.outlooks)
+        left << words::outlookSaid(outlook, bowl, speech_);
+    row(left.join(QStringLiteral(". ")), words::figuresOf(bowl), nullptr);
     const bool mends = static_cast<What>(what_->currentIndex()) != What::NearMiss;
     for (std::size_t i = 0; mends && i < bowl.mends.size(); ++i) {
         const DayMend mend = bowl.mends[i];
@@ -312,17 +315,15 @@ void TroublePanel::takePeaks(std::optional<Peaks> peaks)
     }
 }
 
+QLineEdit* TroublePanel::other() const
+{
+    return other_;
+}
+
 MaterialPtr TroublePanel::otherMaterial()
 {
-    const QString text = other_->text().trimmed();
-    if (text.isEmpty())
-        return nullptr;
-    for (const std::size_t i : stock_.find(text)) {
-        const MaterialPtr m = stock_.material(stock_.entries()[i]);
-        if (m && !m->isHydroxide())
-            return m;
-    }
-    return nullptr;
+    const MaterialPtr m = other_->material();
+    return m && !m->isHydroxide() ? m : nullptr;
 }
 
 void TroublePanel::keepIt()

@@ -18,6 +18,7 @@ class QVBoxLayout;
 
 namespace rhexion {
 
+class MaterialField;
 class NumberField;
 class Stock;
 
@@ -39,7 +40,7 @@ public:
     void show(BatchInProgress* batch);
     QComboBox* what() const { return what_; }
     QComboBox* which() const { return which_; }
-    QLineEdit* other() const { return other_; }
+    QLineEdit* other() const;
     NumberField* amount() const { return amount_; }
     QPushButton* keep() const { return keep_; }
     QString said() const;
@@ -65,13 +66,12 @@ private:
     void keepIt();
     Watcher<Peaks>::Work begin() const;
 
-    Stock& stock_;
     Speech speech_;
     std::function<HeatPlan()> usual_;
     BatchInProgress* batch_ = nullptr;
     QComboBox* what_;
     QComboBox* which_;
-    QLineEdit* other_; // what stands in its place
+    MaterialField* other_; // what stands in its place
     NumberField* amount_;
     QPushButton* keep_;
     QLabel* stop_;

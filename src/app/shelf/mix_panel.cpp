@@ -2,6 +2,7 @@
 
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
+#include "app/widgets/material_field.h"
 #include "app/widgets/number_field.h"
 #include "app/widgets/page_browser.h"
 #include "core/measuring/measure.h"
@@ -32,7 +33,7 @@ MixPanel::MixPanel(Stock& stock, QWidget* parent) : QWidget(parent), stock_(stoc
     grid->setHorizontalSpacing(10);
     grid->setVerticalSpacing(5);
     for (std::size_t i = 0; i < rows; ++i) {
-        what_[i] = new QLineEdit(this);
+        what_[i] = new MaterialField(stock, this);
         what_[i]->setPlaceholderText(i < 2 ? tr("material") : tr("another, or leave it empty"));
         what_[i]->setAccessibleName(tr("Material %1").arg(i + 1));
         grams_[i] = new NumberField(tr("g"), 1, true, this);
@@ -103,20 +104,17 @@ void MixPanel::start(const MaterialPtr& material)
         what_[i]->clear();
         grams_[i]->setValue(std::nullopt);
     }
-    what_[0]->setText(materialName(*material));
-    what_[1]->setText(materialName(*stock_.material("water")));
+    what_[0]->setMaterial(material);
+    what_[1]->setMaterial(stock_.material("water"));
     end_->setValue(std::nullopt);
     name_->setText(tr("%1, cooked").arg(materialName(*material)));
     reckon();
     grams_[0]->setFocus();
 }
 
-MaterialPtr MixPanel::materialNamed(const QString& text)
+QLineEdit* MixPanel::whatField(std::size_t row) const
 {
-    if (text.trimmed().isEmpty())
-        return nullptr;
-    const auto found = stock_.find(text);
-    return found.empty() ? nullptr : stock_.material(stock_.entries()[found.front()]);
+    return what_[row];
 }
 
 void MixPanel::reckon()
@@ -128,12 +126,10 @@ void MixPanel::reckon()
     double water = 0.0;
     bool unknown = false;
     for (std::size_t i = 0; i < rows; ++i) {
-        const MaterialPtr material = materialNamed(what_[i]->text());
+        const MaterialPtr material = what_[i]->material();
         const double grams = grams_[i]->value().value_or(0.0);
-        const bool wanted = !what_[i]->text().trimmed().isEmpty();
         said_[i]->setText(material ? tr("is %1").arg(materialName(*material))
-                          : wanted ? tr("not on the shelf")
-                                   : QString());
+                                   : what_[i]->question());
         if (!material || !(grams > 0.0)) {
             unknown = unknown || (grams > 0.0 && !material);
             continue;
@@ -144,7 +140,7 @@ void MixPanel::reckon()
     }
     keep_->setEnabled(false);
     if (unknown) {
-        result_->setText(tr("A weight stands beside a material that is not on the shelf."));
+        result_->setText(tr("A weight stands beside a material that is not certain yet."));
         return;
     }
     if (ingredients.empty()) {
@@ -197,7 +193,7 @@ void MixPanel::keep()
         if (const auto grams = grams_[i]->value(); grams && *grams > 0.0) {
             total += *grams;
             parts << QStringLiteral("%1 %2").arg(speech_.mass(*grams),
-                                                 materialName(*materialNamed(what_[i]->text())));
+                                                 materialName(*what_[i]->material()));
         }
     const double end = end_->value().value_or(total);
     for (Source& source : m.sources)

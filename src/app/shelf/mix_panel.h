@@ -15,6 +15,7 @@ class QTextBrowser;
 
 namespace rhexion {
 
+class MaterialField;
 class NumberField;
 class Stock;
 
@@ -27,7 +28,7 @@ public:
     // Begins with one material in the first row and water in the second.
     void start(const MaterialPtr& material);
     static constexpr std::size_t rows = 5;
-    QLineEdit* whatField(std::size_t row) const { return what_[row]; }
+    QLineEdit* whatField(std::size_t row) const;
     NumberField* gramsField(std::size_t row) const { return grams_[row]; }
     NumberField* endField() const { return end_; }
     QLineEdit* nameField() const { return name_; }
@@ -41,13 +42,12 @@ Q_SIGNALS:
 
 private:
     void reckon();
-    MaterialPtr materialNamed(const QString& text);
 
     Stock& stock_;
     Speech speech_;
     std::optional<Material> found_;
     QLabel* title_;
-    std::array<QLineEdit*, rows> what_{};
+    std::array<MaterialField*, rows> what_{};
     std::array<NumberField*, rows> grams_{};
     std::array<QLabel*, rows> said_{};
     NumberField* end_;

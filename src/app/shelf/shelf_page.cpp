@@ -10,6 +10,7 @@
 #include "app/shelf/mix_panel.h"
 #include "app/shelf/shelf_list.h"
 #include "app/widgets/beside.h"
+#include "app/widgets/own_words.h"
 #include "storage/own_materials.h"
 #include "storage/stock_now.h"
 #include "words/record_words.h"
@@ -177,6 +178,8 @@ MaterialPage ShelfPage::page() const
         for (const LotRecord& lot : shelf->lots())
             if (lot.material == shown_->id)
                 page.lots.push_back(&lot);
+    if (entry_.lot.empty())
+        page.ownWords = ownWords::of(shown_->id);
     page.onBench = onBench_ && onBench_(shown_->id);
     return page;
 }
@@ -364,6 +367,11 @@ void ShelfPage::follow(const QUrl& link)
     Shelf* shelf = stock_.shelf();
     if (link.scheme() == QLatin1String("batch")) {
         Q_EMIT batchWanted(id);
+        return;
+    }
+    if (link.scheme() == QLatin1String("forget-word")) {
+        ownWords::forget(id);
+        stock_.setOwnWords(ownWords::all());
         return;
     }
     const LotRecord* lot = shelf ? shelf->findLot(id.toStdString()) : nullptr;

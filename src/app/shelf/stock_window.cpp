@@ -9,6 +9,7 @@
 #include "app/widgets/page_browser.h"
 #include "storage/material_names.h"
 #include "storage/stock.h"
+#include "words/meaning_words.h"
 #include "words/record_words.h"
 #include "words/refusal_words.h"
 
@@ -136,11 +137,18 @@ bool StockWindow::takeDelivery()
         const QString name = cell(r, Material_);
         if (name.isEmpty())
             continue;
-        const auto found = stock_.find(name);
-        if (found.empty())
-            return bad(r, tr("no material is called “%1”.").arg(name));
+        const NameBook::Found found = stock_.identify(name);
+        if (found.what.verdict != IdentityVerdict::Certain) {
+            QStringList names;
+            for (const std::size_t at : found.what.entries)
+                names << stock_.entries()[at].name;
+            const QString asked = words::whichIsMeant(found.what, name);
+            return bad(r, names.isEmpty()
+                              ? asked
+                              : QStringLiteral("%1 %2").arg(asked, names.join(tr("; "))));
+        }
         LotRecord lot;
-        lot.material = stock_.entries()[found.front()].material;
+        lot.material = stock_.entries()[found.what.entries.front()].material;
         lot.lot.name = cell(r, Jar).left(100).toStdString();
         if (lot.lot.name.empty())
             lot.lot.name = speech_.date(got_->date()).toStdString();

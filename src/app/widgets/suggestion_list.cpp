@@ -1,6 +1,8 @@
 #include "app/widgets/suggestion_list.h"
 
+#include "app/theme/house_style.h"
 #include "app/theme/theme.h"
+#include "app/widgets/label.h"
 
 #include <QAccessible>
 #include <QEvent>
@@ -57,8 +59,8 @@ public:
 } // namespace
 
 SuggestionList::SuggestionList(QWidget& anchor)
-    : QFrame(anchor.window()), anchor_(anchor), list_(new QListView(this)),
-      model_(new QStandardItemModel(this))
+    : QFrame(anchor.window()), anchor_(anchor), question_(new Label(this)),
+      list_(new QListView(this)), model_(new QStandardItemModel(this))
 {
     setObjectName(QStringLiteral("card"));
     setFocusPolicy(Qt::NoFocus);
@@ -71,6 +73,11 @@ SuggestionList::SuggestionList(QWidget& anchor)
     list_->setAccessibleName(tr("What it could be"));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(2, 6, 2, 6);
+    layout->setSpacing(2);
+    question_->setContentsMargins(10, 2, 10, 2);
+    question_->setWordWrap(true);
+    HouseStyle::setTone(question_, Tone::Care);
+    layout->addWidget(question_);
     layout->addWidget(list_);
     connect(list_, &QListView::clicked, this,
             [this](const QModelIndex& index) { Q_EMIT picked(index.row()); });
@@ -78,12 +85,15 @@ SuggestionList::SuggestionList(QWidget& anchor)
     hide();
 }
 
-void SuggestionList::show(const QList<Suggestion>& rows, int chosen)
+void SuggestionList::show(const QList<Suggestion>& rows, int chosen, const QString& question)
 {
     if (rows.isEmpty() || !anchor_.isVisible()) {
         hide();
         return;
     }
+    question_->setFont(Theme::strong());
+    question_->setText(question);
+    question_->setVisible(!question.isEmpty());
     model_->setRowCount(0);
     for (const Suggestion& row : rows) {
         auto* item = new QStandardItem(row.name);
@@ -107,11 +117,18 @@ void SuggestionList::show(const QList<Suggestion>& rows, int chosen)
 
 void SuggestionList::place()
 {
-    const int height = model_->rowCount() * Theme::px(suggestionHeight) + 14;
+    int height = model_->rowCount() * Theme::px(suggestionHeight) + 14;
+    if (!question_->text().isEmpty())
+        height += question_->heightForWidth(std::max(1, anchor_.width() - 6)) + 2;
     const QPoint under = anchor_.mapTo(anchor_.window(), QPoint(0, anchor_.height() + 2));
     const bool fits = under.y() + height <= anchor_.window()->height();
     const int y = fits ? under.y() : under.y() - anchor_.height() - height - 4;
     setGeometry(under.x(), std::max(0, y), anchor_.width(), height);
+}
+
+QString SuggestionList::question() const
+{
+    return isHidden() ? QString() : question_->text();
 }
 
 int SuggestionList::count() const

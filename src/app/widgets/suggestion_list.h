@@ -4,6 +4,7 @@
 
 #include <QFrame>
 
+class QLabel;
 class QListView;
 class QStandardItemModel;
 
@@ -20,8 +21,10 @@ public:
     // In the window of anchor, under it where there is room, over it otherwise.
     explicit SuggestionList(QWidget& anchor);
 
-    // Shows the rows with one of them chosen; hides where there are none.
-    void show(const QList<Suggestion>& rows, int chosen);
+    // Shows the rows with one of them chosen, a question over them where there is one; hides where
+    // there are none.
+    void show(const QList<Suggestion>& rows, int chosen, const QString& question = {});
+    QString question() const;
     int count() const;
     QString textOf(int row) const;
 
@@ -35,6 +38,7 @@ private:
     void place();
 
     QWidget& anchor_;
+    QLabel* question_;
     QListView* list_;
     QStandardItemModel* model_;
 };

@@ -3,12 +3,14 @@
 #include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
+#include "app/widgets/own_words.h"
 #include "app/widgets/suggestion_list.h"
 #include "core/account/effect.h"
 #include "core/formula/usual_place.h"
 #include "storage/material_names.h"
 #include "storage/own_materials.h"
 #include "words/lexicon.h"
+#include "words/meaning_words.h"
 #include "words/names.h"
 #include "words/place_words.h"
 #include "words/plain_text.h"
@@ -100,6 +102,7 @@ TypingLine::TypingLine(Stock& stock, QWidget* parent) : QFrame(parent), stock_(s
         if (!text.isEmpty())
             elsewhere_->hide();
         chosen_ = 0;
+        chosenByHand_ = false;
         kind_ = 0;
         noneOfThem_ = kindIsSaid_ = false;
         understand();
@@ -223,7 +226,11 @@ void TypingLine::paste(const QString& text)
                 Q_EMIT pasteBegins(); // one step, and none where nothing goes in
             take();
         } else
-            notUnderstood << QStringLiteral("“%1”: %2").arg(line, said_->text());
+            notUnderstood << QStringLiteral("“%1”: %2")
+                                 .arg(line, asksWhich() ? words::whichIsMeant(
+                                                              what_, QString::fromStdString(
+                                                                         phrase_->materialText))
+                                                        : said_->text());
     }
     for (const QString& line : lines.mid(most))
         notUnderstood << tr("“%1”: too many lines at once").arg(line);
@@ -323,9 +330,12 @@ void TypingLine::suggest()
             rows.append({entry.name, detail.join(QStringLiteral(" · "))});
         }
         rows.append({tr("None of these…"), tr("say what it is")});
-        shown = offersNone() ? int(rows.size()) - 1 : int(chosen_ - first);
+        shown = offersNone() ? int(rows.size()) - 1 : asksWhich() ? -1 : int(chosen_ - first);
     }
-    list_->show(rows, shown);
+    list_->show(rows, shown,
+                asksWhich()
+                    ? words::whichIsMeant(what_, QString::fromStdString(phrase_->materialText))
+                    : QString());
 }
 
 void TypingLine::pick(int row)
@@ -348,6 +358,7 @@ void TypingLine::pick(int row)
         return;
     }
     chosen_ = firstShown() + std::size_t(row);
+    chosenByHand_ = true;
     understand();
     take();
 }
@@ -364,7 +375,9 @@ void TypingLine::step(int by)
         chosen_ = std::size_t((int(chosen_) + by + count) % count);
     } else if (!matches_.empty()) {
         const int count = int(matches_.size()) + 1; // the last: none of them
-        chosen_ = std::size_t((int(chosen_) + by + count) % count);
+        const int from = asksWhich() && by > 0 ? -1 : int(chosen_);
+        chosen_ = std::size_t((from + by + count) % count);
+        chosenByHand_ = true;
     }
     understand();
 }
@@ -461,11 +474,26 @@ void TypingLine::take()
     if (!phrase.amount && !material->isHydroxide())
         return;
     const Line line = phrase.amount ? wanted() : Line{};
+    rememberChoice();
     emptyField();
     if (material->isHydroxide())
         Q_EMIT hydroxideWanted(material, phrase.amount ? statedMass(*phrase.amount) : std::nullopt);
     else
         Q_EMIT lineWanted(line);
+}
+
+void TypingLine::rememberChoice()
+{
+    // The words were a name and asked about; a few letters that were searched are no word.
+    if (!chosenByHand_ || bySearch_ || what_.verdict == IdentityVerdict::Certain ||
+        chosen_ >= matches_.size())
+        return;
+    const StockEntry& entry = stock_.entries()[matches_[chosen_]];
+    if (!entry.lot.empty())
+        return;
+    ownWords::remember(QString::fromStdString(phrase_->materialText), entry.material);
+    QMetaObject::invokeMethod(
+        this, [this] { stock_.setOwnWords(ownWords::all()); }, Qt::QueuedConnection);
 }
 
 bool TypingLine::keyPressed(const QKeyEvent& key)
@@ -491,6 +519,7 @@ bool TypingLine::keyPressed(const QKeyEvent& key)
             field_->setText(typed);
         } else if (noneOfThem_) { // back to what it could be
             noneOfThem_ = false;
+            chosenByHand_ = false;
             chosen_ = 0;
             understand();
         } else {

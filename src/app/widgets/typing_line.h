@@ -83,6 +83,8 @@ private:
     void suggestCommands();
     bool keyPressed(const QKeyEvent& key);
     bool offersNone() const { return !matches_.empty() && chosen_ == matches_.size(); }
+    // Whether it has to be said which is meant: then nothing is chosen until a row is.
+    bool asksWhich() const;
     // The list: materials that match and a last row for what is none of them, or kinds to take it
     // as.
     void suggest();
@@ -94,6 +96,8 @@ private:
     void takeUnknown();
     void takeFigure();
     void stopAsking();
+    // What was chosen for words that were asked about is certain from now on.
+    void rememberChoice();
     void addOwn(Material material);
 
     Stock& stock_;
@@ -108,11 +112,14 @@ private:
     PortionId portion_ = 0;
     std::optional<Phrase> phrase_;
     std::vector<std::size_t> matches_; // places in the stock
+    Identification what_;              // which of them is certain, or what is asked
+    bool bySearch_ = false;            // the words are no name: a list for who looks
     std::size_t chosen_ = 0;
-    MaterialPtr material_;    // the one chosen among them; chosen_ past the last: none of them
-    bool noneOfThem_ = false; // the last row was chosen: kinds are offered
-    std::size_t kind_ = 0;    // which kind
-    bool kindIsSaid_ = false; // by the name or by hand
+    bool chosenByHand_ = false; // a row of the list
+    MaterialPtr material_;      // the one chosen among them; chosen_ past the last: none of them
+    bool noneOfThem_ = false;   // the last row was chosen: kinds are offered
+    std::size_t kind_ = 0;      // which kind
+    bool kindIsSaid_ = false;   // by the name or by hand
     struct Asked {
         TakenAs as;
         // To go back to: what was typed, and what the field said of itself.

@@ -5,6 +5,7 @@
 #include "core/formula/usual_place.h"
 #include "storage/material_names.h"
 #include "words/lexicon.h"
+#include "words/meaning_words.h"
 #include "words/names.h"
 #include "words/refusal_words.h"
 
@@ -93,7 +94,15 @@ void TypingLine::understandText()
         say(tr("of what?"), true);
         return;
     }
-    matches_ = stock_.find(QString::fromStdString(phrase_->materialText));
+    const QString name = QString::fromStdString(phrase_->materialText);
+    NameBook::Found found = stock_.identify(name);
+    matches_ = std::move(found.list);
+    what_ = std::move(found.what);
+    bySearch_ = found.bySearch;
+    // "Plum fragrance" is a scent and takes no lye, whichever it is.
+    if (const auto said = thingOf(phrase_->materialText, *words::lexicon());
+        found.byPart && (said == TakenAs::Scent || said == TakenAs::Colour))
+        matches_.clear();
     if (matches_.empty() || noneOfThem_) {
         understandKind();
         return;
@@ -103,32 +112,36 @@ void TypingLine::understandText()
         say(tr("Enter: say what it is"), false);
         return;
     }
-    const bool asOffered = offered_ && chosen_ == 0 &&
+    const bool asOffered = offered_ && !chosenByHand_ &&
                            folded(materialName(*offered_).toStdString()) == phrase_->materialText;
+    if (!asOffered && asksWhich()) {
+        say(tr("which one? Choose with ↓"), true);
+        return;
+    }
     material_ = asOffered ? offered_ : stock_.material(stock_.entries()[matches_[chosen_]]);
     if (!material_)
         return;
     const Material& material = *material_;
-    QString name = materialName(material);
+    QString called = materialName(material);
     if (!material.lot.id.empty())
-        name = tr("%1, lot %2").arg(name, QString::fromStdString(material.lot.name));
+        called = tr("%1, lot %2").arg(called, QString::fromStdString(material.lot.name));
     const QString more =
         matches_.size() > 1
             ? tr(" (%1 of %2, ↓ for the next)").arg(chosen_ + 1).arg(matches_.size())
             : QString();
     if (!phrase_->amount && material.isHydroxide()) {
-        say(tr("%1: used as the lye from now on").arg(name) + more, false);
+        say(tr("%1: used as the lye from now on").arg(called) + more, false);
         return;
     }
     if (!phrase_->amount) {
-        say(tr("%1: how much? Type 120 g, 3 % or rest before it").arg(name) + more, true);
+        say(tr("%1: how much? Type 120 g, 3 % or rest before it").arg(called) + more, true);
         return;
     }
     if (phrase_->bare && !material.isHydroxide()) {
         // What is counted is counted; of anything else nobody knows what the number is.
         if (!gramsPer(AmountUnit::Piece, material)) {
             const QString number = speech_.trimmed(phrase_->amount->value);
-            say(tr("%1 what of %2? Type %1 g, %1 % or %1 tsp").arg(number, name) + more, true);
+            say(tr("%1 what of %2? Type %1 g, %1 % or %1 tsp").arg(number, called) + more, true);
             return;
         }
         phrase_->amount->unit = AmountUnit::Piece;
@@ -152,18 +165,20 @@ void TypingLine::understandText()
             say(tr("State hydroxide as a mass; its share is set above"), true);
         else
             say(tr("%1 of %2, weighed: superfat becomes the result")
-                        .arg(speech_.amount(*phrase_->amount), name) +
+                        .arg(speech_.amount(*phrase_->amount), called) +
                     more,
                 false);
         return;
     }
     const Line line = wanted();
-    QString text = tr("%1: %2").arg(speech_.amount(*phrase_->amount), name);
+    QString text = tr("%1: %2").arg(speech_.amount(*phrase_->amount), called);
     if (weight)
         text = tr("%1 (%2): %3")
-                   .arg(speech_.amount(*phrase_->amount), speech_.mass(weight->inGrams()), name);
+                   .arg(speech_.amount(*phrase_->amount), speech_.mass(weight->inGrams()), called);
     if (phrase_->vague)
         text += tr(", by the hand: half or twice that, so weigh it where it matters");
+    if (!chosenByHand_ && stock_.isOwnWord(name))
+        text += tr(" (your word for it)");
     if (phrase_->frozen)
         text += tr(", frozen");
     if (phrase_->dissolved)
@@ -173,6 +188,12 @@ void TypingLine::understandText()
         if (id == line.portion)
             text += tr(", for %1").arg(name_);
     say(text + more, false);
+}
+
+bool TypingLine::asksWhich() const
+{
+    return !matches_.empty() && !noneOfThem_ && !chosenByHand_ &&
+           what_.verdict != IdentityVerdict::Certain && !findsCommands();
 }
 
 bool TypingLine::offersKinds() const

@@ -154,7 +154,8 @@ Salt saltOf(const Material& acid, double potassiumShare)
     for (const AcidShare& a : acid.acids)
         if (!most || a.share.range.typical() > most->share.range.typical())
             most = &a;
-    if (!most)
+    // A neutral salt may hold a trace of its acid, and is no acid for that.
+    if (!most || !(most->share.range.typical() > 0.0))
         return {};
     for (const auto& [which, name] : names)
         if (which == most->acid) {
@@ -209,15 +210,21 @@ LabelBatch labelBatchOf(const Formula& f, const Account& account, double cured,
             out.waterAdded += line.grams;
             continue;
         }
-        const double water = m.part(Part::Water).range.typical() * line.grams;
-        double inBar = line.grams - water + line.fatMolTypical * (1.0 - left) * molar;
+        double added = line.grams;
+        double water = m.part(Part::Water).range.typical() * line.grams;
+        if (m.kind == MaterialKind::Salt && water > 0.0) { // brine is water and salt
+            out.waterAdded += water;
+            added -= water;
+            water = 0.0;
+        }
+        double inBar = added - water + line.fatMolTypical * (1.0 - left) * molar;
         std::string barName = name;
         if (m.kind == MaterialKind::Acid)
             if (const Salt salt = saltOf(m, out.potassiumShare); !salt.name.empty()) {
                 barName = salt.name;
                 inBar = line.grams * salt.perGram;
             }
-        out.others.push_back({name, line.grams, 0.0, plain});
+        out.others.push_back({name, added, 0.0, plain});
         out.othersInBar.push_back(inBar);
         out.othersInBarNames.push_back(barName);
     }

@@ -1,5 +1,5 @@
-// Ways of dividing the lye and of joining jug and pot that makers have names for; common practice,
-// no source.
+// What a formula has that says nothing of it, and ways of dividing the lye and of joining jug and
+// pot that makers have names for; common practice, no source.
 #pragma once
 
 #include "core/formula/formula.h"
@@ -7,6 +7,10 @@
 #include <array>
 
 namespace rhexion {
+
+// The hydroxides of a formula that names none: their ids in the catalogue.
+inline constexpr auto usualSodium = "sodium-hydroxide";
+inline constexpr auto usualPotassium = "potassium-hydroxide-90";
 
 // One jug; half of it in the second; the potassium hydroxide in the second.
 inline const std::array<std::optional<SecondJug>, 3> usualSecondJugs{

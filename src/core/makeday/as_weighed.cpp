@@ -1,5 +1,7 @@
 #include "core/makeday/as_weighed.h"
 
+#include "core/makeday/mend_stage.h"
+
 #include "core/units/enum_count.h"
 
 #include <algorithm>
@@ -173,7 +175,7 @@ Formula withSubstitutes(Formula formula, const std::vector<Substitute>& substitu
 }
 
 AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned, const DayFacts& facts,
-                          WeighTarget latest)
+                          WeighTarget latest, BatterStage stage)
 {
     AsWeighed out;
     Bowl bowl = bowlOf(plan, planned, facts);
@@ -183,6 +185,7 @@ AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned, const D
     out.superfatPlanned = planned.superfatTrue;
     out.strengthPlanned = planned.pure.strength;
     addMends(out, plan, planned, facts.weighed, latest);
+    fitToStage(out, stage);
     return out;
 }
 

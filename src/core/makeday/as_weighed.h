@@ -49,6 +49,26 @@ struct DayMend {
     double withWaterGrams = 0.0; // for AddHydroxide: water to dissolve it in
 };
 
+// How far the batter is, for what can still be mended.
+enum class BatterStage {
+    Apart,    // lye and oils are not together yet
+    Emulsion, // joined, and thin: up to light trace
+    Trace,    // past light trace
+    Cooked,   // the cook is over, not poured yet
+    Poured    // in the mould
+};
+
+// What a bar will be like that is left as it is.
+enum class DayOutlook {
+    LyeHeavy, // more lye than fat takes
+    Sharp,    // hardly any superfat
+    Leaner,   // less superfat than meant, and enough
+    Mild,     // more superfat than meant, and fine
+    Greasy,   // far more
+    Wetter,
+    Drier
+};
+
 struct AsWeighed {
     // The plan with every amount in grams as weighed, hydroxide fixed, and what went in beside it;
     // the make-up liquid keeps its place as the rest.
@@ -57,7 +77,10 @@ struct AsWeighed {
     Reckoning reckoning;                   // the account of those grams
     std::optional<double> superfatPlanned; // true superfat of the plan
     double strengthPlanned = 0.0;
-    std::vector<DayMend> mends; // the easiest first; empty when within tolerance
+    BatterStage stage = BatterStage::Apart;
+    // Those that fit the stage (mend_stage.h), the easiest first; empty when within tolerance.
+    std::vector<DayMend> mends;
+    std::vector<DayOutlook> outlooks; // where no mend fits what is off
 };
 
 // Differences smaller than these need no mend: a kitchen scale and a spoon do no better.
@@ -81,7 +104,7 @@ Bowl bowlOf(const Formula& plan, const Reckoning& planned, const DayFacts& facts
 // Things not yet weighed count as planned. latest is what was weighed last, whose surplus can still
 // be taken out. What is weighed is always accounted: lye without fat is lye heavy, not refused.
 AsWeighed reckonAsWeighed(const Formula& plan, const Reckoning& planned, const DayFacts& facts,
-                          WeighTarget latest);
+                          WeighTarget latest, BatterStage stage = BatterStage::Apart);
 // What is in the bowl once a mend is done.
 DayFacts after(const DayMend& mend, const Formula& plan, const Reckoning& planned, DayFacts facts);
 

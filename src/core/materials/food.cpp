@@ -44,6 +44,7 @@ const Group& groupOf(const std::string& code)
     return found == groups.end() ? groups.back() : *found;
 }
 
+constexpr double allFat = 99.0; // g per 100 g: an oil, all of which lye reaches (Codex CXS 210)
 constexpr double plantMilkLeast = 0.45;     // a tin of 10 % where the table has 21 (Codex CXS 240)
 constexpr double saltPerSodium = 2.5421;    // NaCl 58.44 / Na 22.99
 constexpr double mmolPerGramCitric = 15.62; // 3 / 192.12, the strongest per gram of the usual acids
@@ -108,7 +109,7 @@ Material materialFromFood(const FoodRow& row)
     if (fat > 0.0 && (group.fatCounts || fat >= leastFat)) {
         put(Part::Fat, fat);
         const bool plantMilk = row.fatIs && m.kind == MaterialKind::Milk;
-        const double least = plantMilk ? plantMilkLeast : group.leastFat;
+        const double least = fat >= allFat ? 1.0 : plantMilk ? plantMilkLeast : group.leastFat;
         Interval& range = m.part(Part::Fat).range;
         // Where lye may reach none of it, half is as good a guess as any.
         const double typical = least > 0.0 ? range.typical() : range.typical() / 2.0;
