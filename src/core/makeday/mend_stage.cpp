@@ -79,13 +79,11 @@ BatterStage stageOf(const DayPlan& plan, const std::vector<bool>& done)
 
 MendAdvice adviceFor(const DayMend& mend, BatterStage stage, std::optional<double> superfat)
 {
-    const bool hydroxide = addsHydroxide(mend);
-    const K kind = hydroxide && stage != BatterStage::Apart ? K::AddHydroxide : mend.kind;
-    const auto* row = std::ranges::find(rows, kind, &Row::kind);
+    // While the lye is in its jug, hydroxide is simply weighed on, to the gram.
+    const bool late = stage != BatterStage::Apart && addsHydroxide(mend);
+    const auto* row = std::ranges::find(rows, late ? K::AddHydroxide : mend.kind, &Row::kind);
     const A advice = row->at[static_cast<std::size_t>(stage)];
-    // What is short of the scale is simply weighed on; anything else has to be worth it.
-    const bool weighsOn = mend.kind == K::AddMore && stage == BatterStage::Apart;
-    if (advice == A::Good && hydroxide && !weighsOn && superfat && *superfat <= mildSuperfat)
+    if (advice == A::Good && late && superfat && *superfat <= mildSuperfat)
         return A::NotWorthIt;
     return advice;
 }
