@@ -344,7 +344,8 @@ QWidget* RecipeWindow::rowOf(int n)
         const bool same =
             m && materialName(*m).compare(QString::fromStdString(recipe_.lines[i].name),
                                           Qt::CaseInsensitive) == 0;
-        if (!lye && !same)
+        // The form of citric acid is one question, asked below.
+        if (!lye && !same && !recipe_.lines[i].isAsked(RecipeQuestion::CitricForm))
             chips->addWidget(materialChip(i));
         for (const RecipeQuestion q : recipe_.lines[i].amount.ask)
             if (q != RecipeQuestion::WhichMaterial)
