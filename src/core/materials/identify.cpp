@@ -374,15 +374,15 @@ std::vector<std::size_t> NameIndex::partNamesOf(std::string_view text) const
                 take(*meaning);
         }
     // And the end of a compound before its start: "Quellwasser", "Aktivkohlepulver".
-    for (auto word = words.rbegin(); word != words.rend(); ++word) {
-        const std::size_t length = word->size();
+    for (const std::string& word : Words(words.rbegin(), words.rend())) {
+        const std::size_t length = word.size();
         for (std::size_t from = 1; from + compoundLetters <= length; ++from)
-            if (const auto found = exact_.find(word->substr(from)); found != exact_.end()) {
+            if (const auto found = exact_.find(word.substr(from)); found != exact_.end()) {
                 take(found->second);
                 break;
             }
         for (std::size_t to = length; to-- > compoundLetters;)
-            if (const auto found = exact_.find(word->substr(0, to)); found != exact_.end()) {
+            if (const auto found = exact_.find(word.substr(0, to)); found != exact_.end()) {
                 take(found->second);
                 break;
             }
@@ -503,9 +503,11 @@ bool NameIndex::fitsKind(std::string_view text, MaterialKind kind) const
 bool NameIndex::isTelling(std::string_view text) const
 {
     const Words words = flat(partsOf(text));
-    return std::any_of(
-        telling_.begin() + std::ptrdiff_t(idle_.size()), telling_.end(),
-        [&](const Words& qualifier) { return !std::ranges::search(words, qualifier).empty(); });
+    return std::any_of(telling_.begin() + std::ptrdiff_t(idle_.size()), telling_.end(),
+                       [&](const Words& qualifier) {
+                           return std::search(words.begin(), words.end(), qualifier.begin(),
+                                              qualifier.end()) != words.end();
+                       });
 }
 
 NameIndex::Words NameIndex::withoutIdle(Words words) const
