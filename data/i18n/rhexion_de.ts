@@ -1458,7 +1458,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>Rhexion reckons lye and liquid for soap formulas.
 
-  rhexion-cli reckon FILE [--fittings F] [--json] [--unit g|oz|lb]
+  rhexion-cli reckon FILE [--fittings F] [--all-cautions] [--json] [--unit g|oz|lb]
       what to weigh, the alkali and water accounts, superfats, strengths,
       how sure they are, cautions and the whole working; FILE - reads stdin
       wherever a command takes FILE, a recipe’s text will do: what is not
@@ -1476,7 +1476,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
 </source>
         <translation>Rhexion rechnet Lauge und Flüssigkeit für Seifenformeln.
 
-  rhexion-cli reckon FILE [--fittings F] [--json] [--unit g|oz|lb]
+  rhexion-cli reckon FILE [--fittings F] [--all-cautions] [--json] [--unit g|oz|lb]
       was abzuwiegen ist, die Rechnung von Alkali und Wasser, Überfettungen,
       Konzentrationen, wie sicher sie sind, Warnungen und der ganze Rechenweg;
       FILE - liest die Standardeingabe
@@ -3399,6 +3399,26 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <source>No forecast of heat yet.</source>
         <translation>Noch keine Wärmevorhersage.</translation>
     </message>
+    <message>
+        <source>If all the lye went in at once</source>
+        <translation>Wenn die ganze Lauge auf einmal hineinkäme</translation>
+    </message>
+    <message>
+        <source>the portions keep it cooler</source>
+        <translation>die Portionen halten es kühler</translation>
+    </message>
+    <message>
+        <source>Does not fit in</source>
+        <translation>Passt nicht hinein</translation>
+    </message>
+    <message>
+        <source>%1 ml</source>
+        <translation>%1 ml</translation>
+    </message>
+    <message>
+        <source>it runs over the rim: take a second mould</source>
+        <translation>es läuft über den Rand: nimm eine zweite Form</translation>
+    </message>
 </context>
 <context>
     <name>HeatCaution</name>
@@ -3463,10 +3483,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Kann beim Erwärmen reißen</translation>
     </message>
     <message>
-        <source>The middle runs warm: about %1</source>
-        <translation>Die Mitte wird warm: etwa %1</translation>
-    </message>
-    <message>
         <source>The middle runs %1 ahead of the skin</source>
         <translation>Die Mitte eilt der Haut um %1 voraus</translation>
     </message>
@@ -3497,10 +3513,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>It would boil at %1. Start with colder water or ice, or plan more water before you begin. Never pour water into lye.</source>
         <translation>Es würde bei %1 kochen. Beginne mit kälterem Wasser oder Eis oder plane vorher mehr Wasser. Nie Wasser in Lauge gießen.</translation>
-    </message>
-    <message>
-        <source>Freeze about %1 of the %2, and put the lye in by %3 portions, %4 apart: then it stays under about %5, where the flakes land too.</source>
-        <translation>Friere etwa %1 der %2 ein und gib das Hydroxid in %3 Portionen dazu, %4 auseinander: dann bleibt es unter etwa %5, auch wo die Perlen hinfallen.</translation>
     </message>
     <message>
         <source>%1 min</source>
@@ -3617,6 +3629,14 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>Change the plan of heat</source>
         <translation>Den Wärmeplan ändern</translation>
+    </message>
+    <message>
+        <source>Could rise out of the mould if it runs hot</source>
+        <translation>Könnte aus der Form steigen, wenn es heiß läuft</translation>
+    </message>
+    <message>
+        <source>Freeze about %1 of the %2 of %6, and put the lye in by %3 portions, %4 apart: then it stays under about %5, where the flakes land too.</source>
+        <translation>Friere etwa %1 der %2 %6 ein und gib die Lauge in %3 Portionen zu, jeweils nach %4: dann bleibt es unter etwa %5, auch wo die Plättchen landen.</translation>
     </message>
 </context>
 <context>
@@ -4001,16 +4021,20 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Bestandteile: %1.</translation>
     </message>
     <message>
-        <source>Made by hand and rested for weeks, so that it is hard and mild in wear. Keep it dry between uses, on a dish that drains. In hard water soap leaves a little scum: rinse well, a splash of vinegar in the last rinse water helps a basin. It may change colour and lose a little weight with time. Keep it out of the eyes.</source>
-        <translation>Von Hand gemacht und wochenlang gereift, damit sie hart und mild ist. Zwischen den Wäschen trocken halten, auf einer Schale, die ablaufen lässt. In hartem Wasser lässt Seife etwas Kalkseife zurück: gut spülen, im Becken hilft ein Schuss Essig im letzten Spülwasser. Sie kann mit der Zeit die Farbe ändern und etwas Gewicht verlieren. Nicht in die Augen bringen.</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; speaks of healing: that can make it another kind of product in law.</source>
         <translation>„%1“ spricht von Heilen: das kann sie rechtlich zu einem anderen Produkt machen.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; does not follow from any sum here.</source>
         <translation>„%1“ folgt aus keiner Rechnung hier.</translation>
+    </message>
+    <message>
+        <source>its herb belongs on the label too: give the oil its own name, with the herb&apos;s extract</source>
+        <translation>sein Kraut gehört auch aufs Etikett: gib dem Öl einen eigenen Namen, mit dem Auszug des Krauts</translation>
+    </message>
+    <message>
+        <source>Made by hand and rested for weeks, so that it is hard and lasts. Keep it dry between uses, on a dish that drains. In hard water soap leaves a little scum: rinse well, a splash of vinegar in the last rinse water helps a basin. It may change colour and lose a little weight with time. Keep it out of the eyes.</source>
+        <translation>Von Hand gemacht und wochenlang gereift, damit sie hart ist und lange hält. Lass sie zwischendurch trocknen, auf einer Schale mit Abfluss. In hartem Wasser lässt Seife etwas Kalkseife zurück: gut nachspülen, im Becken hilft ein Schuss Essig im letzten Wasser. Mit der Zeit kann sich die Farbe ändern und etwas Gewicht verloren gehen. Nicht in die Augen bringen.</translation>
     </message>
 </context>
 <context>
@@ -6292,6 +6316,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>fat %1</source>
         <translation>Fett %1</translation>
+    </message>
+    <message>
+        <source>  And %1: %2 (--all-cautions says more).</source>
+        <translation>  Und %1: %2 (--all-cautions sagt mehr).</translation>
     </message>
 </context>
 <context>
@@ -9257,10 +9285,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Es geht nicht: was festgehalten ist und wie viel es werden soll, kommen nicht zusammen.</translation>
     </message>
     <message>
-        <source>These cannot stand together: %1. With any one of them less, the rest can.</source>
-        <translation>Diese gehen nicht zusammen: %1. Mit weniger von einem davon geht das Übrige.</translation>
-    </message>
-    <message>
         <source>Solve for</source>
         <translation>Lösen nach</translation>
     </message>
@@ -9299,6 +9323,30 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>a guard; it can be taken off</source>
         <translation>eine Absicherung; sie lässt sich wegnehmen</translation>
+    </message>
+    <message>
+        <source>This cannot be: %1.</source>
+        <translation>Das kann nicht sein: %1.</translation>
+    </message>
+    <message>
+        <source>These cannot stand together: %1.</source>
+        <translation>Diese können nicht zusammen bestehen: %1.</translation>
+    </message>
+    <message>
+        <source>With any one of them less, the rest can.</source>
+        <translation>Mit einem davon weniger geht der Rest.</translation>
+    </message>
+    <message>
+        <source>Without %1 the rest can.</source>
+        <translation>Ohne %1 geht der Rest.</translation>
+    </message>
+    <message>
+        <source>one of “%1”</source>
+        <translation>eines von „%1“</translation>
+    </message>
+    <message>
+        <source>In each of these something has to give.</source>
+        <translation>In jedem davon muss etwas nachgeben.</translation>
     </message>
 </context>
 <context>
@@ -10743,8 +10791,53 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Das Tagebuch dort ist von einem älteren Rhexion. „rhexion-cli journal server init“ bringt es auf den Stand; nichts, was hier geschrieben wird, geht derweil verloren.</translation>
     </message>
     <message>
-        <source>Lye on skin or in eyes: rinse at once with much running water, and take off wet clothes. Eyes: hold the lids open, lenses out, 20 to 30 minutes or until help takes over. Swallowed: rinse the mouth, do not vomit. Call the emergency number or your poison centre.</source>
-        <translation>Lauge auf der Haut oder im Auge: sofort mit viel fließendem Wasser spülen, nasse Kleidung ausziehen. Augen: Lider offen halten, Linsen heraus, 20 bis 30 Minuten oder bis Hilfe übernimmt. Verschluckt: Mund ausspülen, nicht erbrechen. Notruf oder Giftnotruf anrufen.</translation>
+        <source>Say it again</source>
+        <translation>Wieder sagen</translation>
+    </message>
+    <message>
+        <source>I know, do not say it for this formula</source>
+        <translation>Ich weiß, bei dieser Formel nicht mehr sagen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more to take care of</source>
+        <translation>
+            <numerusform>%n weitere zu beachten</numerusform>
+            <numerusform>%n weitere zu beachten</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n note(s)</source>
+        <translation>
+            <numerusform>%n Hinweis</numerusform>
+            <numerusform>%n Hinweise</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 of it as ice</source>
+        <translation>%1 davon als Eis</translation>
+    </message>
+    <message>
+        <source>Call the emergency number or your poison centre.</source>
+        <translation>Ruf den Notruf oder das Giftinformationszentrum an.</translation>
+    </message>
+    <message>
+        <source>Call: %1.</source>
+        <translation>Ruf an: %1.</translation>
+    </message>
+    <message>
+        <source>Lye on skin or in eyes: rinse at once with much running water, and take off wet clothes. Eyes: hold the lids open, lenses out, 20 to 30 minutes or until help takes over. Swallowed: rinse the mouth, do not vomit. %1</source>
+        <translation>Lauge auf der Haut oder in den Augen: sofort mit viel fließendem Wasser spülen und nasse Kleidung ausziehen. Augen: Lider offen halten, Kontaktlinsen heraus, 20 bis 30 Minuten oder bis Hilfe übernimmt. Verschluckt: Mund ausspülen, nicht erbrechen. %1</translation>
+    </message>
+    <message>
+        <source>%1 The same holds for: %2.</source>
+        <translation>%1 Dasselbe gilt für: %2.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n that you know</source>
+        <translation>
+            <numerusform>%n, den du kennst</numerusform>
+            <numerusform>%n, die du kennst</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -12801,6 +12894,18 @@ superfat on them %2</source>
         <source>Language</source>
         <translation>Sprache</translation>
     </message>
+    <message>
+        <source>Whom to call in an emergency</source>
+        <translation>Wen du im Notfall anrufst</translation>
+    </message>
+    <message>
+        <source>The emergency number where you are, and the poison centre. It stands with first aid on every step with lye and on every sheet.</source>
+        <translation>Der Notruf bei dir und das Giftinformationszentrum. Es steht bei der Ersten Hilfe an jedem Schritt mit Lauge und auf jedem Blatt.</translation>
+    </message>
+    <message>
+        <source>Whom to call in an emergency…</source>
+        <translation>Wen du im Notfall anrufst …</translation>
+    </message>
 </context>
 <context>
     <name>rhexion::HeatCard</name>
@@ -13242,6 +13347,18 @@ superfat on them %2</source>
     <message>
         <source>minutes of cooking</source>
         <translation>Minuten des Kochens</translation>
+    </message>
+    <message>
+        <source>Several cups</source>
+        <translation>Mehrere Förmchen</translation>
+    </message>
+    <message>
+        <source>stand side by side</source>
+        <translation>stehen beisammen</translation>
+    </message>
+    <message>
+        <source>stand apart</source>
+        <translation>stehen einzeln</translation>
     </message>
 </context>
 <context>

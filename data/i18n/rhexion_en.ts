@@ -366,5 +366,26 @@
             <numerusform>%n things written here wait to be passed on.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n more to take care of</source>
+        <translation>
+            <numerusform>%n more to take care of</numerusform>
+            <numerusform>%n more to take care of</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n note(s)</source>
+        <translation>
+            <numerusform>%n note</numerusform>
+            <numerusform>%n notes</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n that you know</source>
+        <translation>
+            <numerusform>%n that you know</numerusform>
+            <numerusform>%n that you know</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -6,7 +6,7 @@ _rhexion_cli()
     local options=""
     COMPREPLY=()
     case ${COMP_WORDS[1]} in
-    reckon) options="--answer --fittings --json --unit" ;;
+    reckon) options="--all-cautions --answer --fittings --json --unit" ;;
     sheet) options="--answer --pdf --unit --working --day --large --pour-at" ;;
     materials | identify | blend | parse) options="--json" ;;
     mould) options="--mould --bars --cured --left --fittings --json" ;;

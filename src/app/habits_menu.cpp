@@ -1,9 +1,13 @@
 #include "app/habits_menu.h"
 
 #include "app/windows.h"
+#include "words/safety_words.h"
 #include "words/translation.h"
 
 #include <QActionGroup>
+#include <QApplication>
+#include <QInputDialog>
+#include <QLineEdit>
 #include <QMenu>
 #include <QSettings>
 
@@ -12,11 +16,13 @@ namespace rhexion {
 HabitsMenu::HabitsMenu(QObject* parent)
     : QObject(parent), habits_(readHabits(QSettings(), QLocale()))
 {
+    words::setWhoToCall(habits_.whoToCall);
 }
 
 void HabitsMenu::setHabits(const Habits& habits)
 {
     habits_ = habits;
+    words::setWhoToCall(habits_.whoToCall);
     Q_EMIT changed();
 }
 
@@ -39,6 +45,23 @@ void HabitsMenu::addChoice(QMenu& menu, const QList<std::pair<QString, Value>>& 
     }
 }
 
+void HabitsMenu::askWhoToCall()
+{
+    bool said = false;
+    const QString numbers = QInputDialog::getText(
+        QApplication::activeWindow(), tr("Whom to call in an emergency"),
+        tr("The emergency number where you are, and the poison centre. It stands with first aid "
+           "on every step with lye and on every sheet."),
+        QLineEdit::Normal, habits_.whoToCall, &said);
+    if (!said)
+        return;
+    Habits habits = habits_;
+    habits.whoToCall = numbers.simplified().left(mostWhoToCall);
+    QSettings settings;
+    writeHabits(settings, habits);
+    setHabits(habits);
+}
+
 void HabitsMenu::addTo(QMenu& menu)
 {
     addChoice<AmountUnit>(menu,
@@ -57,6 +80,7 @@ void HabitsMenu::addTo(QMenu& menu)
                     &Habits::decimalMark);
     addChoice<Paper>(*menu.addMenu(tr("Paper")),
                      {{tr("A4"), Paper::A4}, {tr("Letter"), Paper::Letter}}, &Habits::paper);
+    menu.addAction(tr("Whom to call in an emergency…"), this, &HabitsMenu::askWhoToCall);
     // Under its own name, so that who does not read this one finds hers.
     QMenu* languages = menu.addMenu(tr("Language"));
     auto* group = new QActionGroup(languages);

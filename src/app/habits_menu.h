@@ -24,6 +24,7 @@ Q_SIGNALS:
     void languageWanted(const QString& code); // empty: the system's; kept by who speaks it
 
 private:
+    void askWhoToCall();
     template <class Value>
     void addChoice(QMenu& menu, const QList<std::pair<QString, Value>>& choices,
                    Value Habits::*member);

@@ -46,7 +46,8 @@ QString helpText()
     return CliText::tr(
                "Rhexion reckons lye and liquid for soap formulas.\n"
                "\n"
-               "  rhexion-cli reckon FILE [--fittings F] [--json] [--unit g|oz|lb]\n"
+               "  rhexion-cli reckon FILE [--fittings F] [--all-cautions] [--json] [--unit "
+               "g|oz|lb]\n"
                "      what to weigh, the alkali and water accounts, superfats, strengths,\n"
                "      how sure they are, cautions and the whole working; FILE - reads stdin\n"
                "      wherever a command takes FILE, a recipe’s text will do: what is not\n"
@@ -82,8 +83,8 @@ std::optional<HeatPlan> usualPlan(const QString& fittings)
     return std::get<Fittings>(read).heat.value_or(HeatPlan{});
 }
 
-int reckonFile(const QString& path, const QStringList& answers, bool json, const QString& fittings,
-               const Speech& speech)
+int reckonFile(const QString& path, const QStringList& answers, bool json, bool allCautions,
+               const QString& fittings, const Speech& speech)
 {
     const auto usual = usualPlan(fittings);
     if (!usual)
@@ -110,7 +111,9 @@ int reckonFile(const QString& path, const QStringList& answers, bool json, const
     const heat::HeatTold heat = *telling.get(); // nothing cancels it
     if (json)
         return putJson(reckoningJson(formula, reckoning, drawn, heat, speech));
-    return put(stdout, reckoningReport(formula, reckoning, drawn, heat, speech)) ? Good : BadInput;
+    return put(stdout, reckoningReport(formula, reckoning, drawn, heat, allCautions, speech))
+               ? Good
+               : BadInput;
 }
 
 // Drawing a page needs Qt's graphics libraries, which are slow to load; only this command pays.
@@ -236,6 +239,7 @@ int main(int argc, char** argv)
     const QCommandLineOption pdf("pdf", {}, "out");
     const QCommandLineOption unit("unit", {}, "unit", "g");
     const QCommandLineOption working("working", {});
+    const QCommandLineOption allCautions("all-cautions", {});
     const QCommandLineOption markdown("markdown", {});
     const QCommandLineOption noGuards("no-guards", {});
     const QCommandLineOption fittings("fittings", {}, "file");
@@ -259,10 +263,10 @@ int main(int argc, char** argv)
     const QCommandLineOption answer("answer", {}, "line=answer");
     const QCommandLineOption output({"o", "output"}, {}, "file");
     const QCommandLineOption force("force", {});
-    parser.addOptions({help,     version, json,     pdf,    unit,   working, markdown, noGuards,
-                       fittings, journal, hardness, dose,   wish,   offer,   atMost,   bars,
-                       cured,    mould,   left,     pourAt, within, day,     large,    find,
-                       format,   check,   answer,   output, force});
+    parser.addOptions({help,     version, json,     pdf,    unit,   working,    markdown, noGuards,
+                       fittings, journal, hardness, dose,   wish,   offer,      atMost,   bars,
+                       cured,    mould,   left,     pourAt, within, day,        large,    find,
+                       format,   check,   answer,   output, force,  allCautions});
     if (!parser.parse(app.arguments()))
         return wrongUse(parser.errorText());
     if (parser.isSet(help)) {
@@ -341,7 +345,7 @@ int main(int argc, char** argv)
         return wrongUse(CliText::tr("%1 takes one formula file or recipe.").arg(command));
     if (command == QLatin1String("reckon"))
         return reckonFile(words.first(), parser.values(answer), parser.isSet(json),
-                          parser.value(fittings), Speech(*habits));
+                          parser.isSet(allCautions), parser.value(fittings), Speech(*habits));
     if (!parser.isSet(pdf))
         return wrongUse(CliText::tr("sheet needs --pdf OUT."));
     QStringList how;

@@ -68,9 +68,12 @@ void writeWeighOut(Report& out, const Formula& f, const Reckoning& r, const Spee
     };
     for (const Vessel vessel : allVessels) {
         lines(vessel, 0);
-        if (vessel == Vessel::LyeJug && r.hasJugWater)
+        if (vessel == Vessel::LyeJug && r.hasJugWater) {
+            const QString ice = words::jugIceNote(f, r.jugWaterGrams, s);
             out.row(words::targetName({WeighTarget::What::JugWater, 0}, f), s.mass(r.jugWaterGrams),
-                    words::vesselPlace(vessel));
+                    ice.isEmpty() ? words::vesselPlace(vessel)
+                                  : words::vesselPlace(vessel) + QStringLiteral(", ") + ice);
+        }
         if (!isJug(vessel))
             continue;
         const JugReckoned& jug = r.jug(vessel);
@@ -141,7 +144,7 @@ void writeDoubt(Report& out, const Doubt& doubt, const Speech& s)
 } // namespace
 
 QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt,
-                        const heat::HeatTold& heat, const Speech& s)
+                        const heat::HeatTold& heat, bool allCautions, const Speech& s)
 {
     Report out;
     out.plain(QString::fromStdString(f.name));
@@ -180,10 +183,20 @@ QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt
     const std::vector<Caution> findings = findingsOf(f, r, doubt, *words::lexicon(), heat.findings);
     if (findings.empty())
         out.plain(ReportText::tr("  none"));
-    for (const Caution& c : findings)
-        out.plain(QStringLiteral("  [%1] %2. %3")
-                      .arg(words::severityName(c.severity), words::cautionTitle(c, f, s),
-                           words::cautionReason(c, f, s)));
+    const std::size_t open = allCautions ? findings.size() : shownInTheOpen(findings);
+    QStringList folded;
+    for (std::size_t i = 0; i < findings.size(); ++i) {
+        const QString title = words::cautionTitle(findings[i], f, s);
+        if (i < open)
+            out.plain(QStringLiteral("  [%1] %2. %3")
+                          .arg(words::severityName(findings[i].severity), title,
+                               words::cautionReason(findings[i], f, s)));
+        else
+            folded << title;
+    }
+    if (!folded.isEmpty())
+        out.plain(ReportText::tr("  And %1: %2 (--all-cautions says more).")
+                      .arg(words::foldedCautions(findings), folded.join(QStringLiteral(" · "))));
     out.heading(ReportText::tr("Working"));
     int number = 0;
     for (const Step& step : r.working.steps()) {

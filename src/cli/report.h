@@ -9,9 +9,9 @@
 
 namespace rhexion {
 
-// doubt: nothing where it is not drawn.
+// doubt: nothing where it is not drawn. allCautions: those that are folded otherwise, too.
 QString reckoningReport(const Formula& formula, const Reckoning& reckoning, const Doubt* doubt,
-                        const heat::HeatTold& heat, const Speech& speech);
+                        const heat::HeatTold& heat, bool allCautions, const Speech& speech);
 QString materialsReport(const std::vector<MaterialPtr>& materials, const Speech& speech);
 
 } // namespace rhexion

@@ -172,7 +172,9 @@ QVariant VesselModel::data(const QModelIndex& index, int role) const
     case SeverityRole: {
         int worst = -1;
         for (const Caution& caution : document_.findings())
-            if (caution.line == line->id)
+            if (!caution.acknowledged &&
+                (caution.line == line->id ||
+                 std::ranges::find(caution.others, line->id) != caution.others.end()))
                 worst = std::max(worst, static_cast<int>(caution.severity));
         return worst;
     }

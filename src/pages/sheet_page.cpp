@@ -112,7 +112,8 @@ QString SheetPage::weighRows() const
             continue;
         head();
         if (vessel == Vessel::LyeJug && r_.hasJugWater && r_.jugWaterGrams > 0.0)
-            row(SheetText::tr("Water for the jug"), r_.jugWaterGrams, {});
+            row(SheetText::tr("Water for the jug"), r_.jugWaterGrams,
+                words::jugIceNote(f_, r_.jugWaterGrams, s_));
         for (const bool sodium : {true, false}) {
             const JugReckoned& jug = r_.jug(vessel);
             const HydroxideReckoned& h = sodium ? jug.sodium : jug.potassium;
@@ -205,13 +206,25 @@ QString SheetPage::readings() const
 
 QString SheetPage::html() const
 {
+    const std::vector<Caution> findings =
+        findingsOf(f_, r_, doubt_ ? &*doubt_ : nullptr, *words::lexicon(), heat_.findings);
+    const std::size_t open = shownInTheOpen(findings);
     QString cautions;
-    for (const Caution& c :
-         findingsOf(f_, r_, doubt_ ? &*doubt_ : nullptr, *words::lexicon(), heat_.findings))
-        cautions += QStringLiteral("<li><b>%1: %2.</b> %3</li>")
-                        .arg(words::severityName(c.severity).toHtmlEscaped(),
-                             words::cautionTitle(c, f_, s_).toHtmlEscaped(),
-                             words::cautionReason(c, f_, s_).toHtmlEscaped());
+    QStringList folded;
+    for (std::size_t i = 0; i < findings.size(); ++i) {
+        const QString title = words::cautionTitle(findings[i], f_, s_);
+        if (i < open)
+            cautions += QStringLiteral("<li><b>%1: %2.</b> %3</li>")
+                            .arg(words::severityName(findings[i].severity).toHtmlEscaped(),
+                                 title.toHtmlEscaped(),
+                                 words::cautionReason(findings[i], f_, s_).toHtmlEscaped());
+        else
+            folded << title;
+    }
+    if (!folded.isEmpty())
+        cautions += QStringLiteral("<li>%1: %2</li>")
+                        .arg(words::foldedCautions(findings).toHtmlEscaped(),
+                             folded.join(QStringLiteral(" · ")).toHtmlEscaped());
     QString maker = QString::fromStdString(f_.maker);
     if (!maker.isEmpty())
         maker += QStringLiteral(" · ");

@@ -1,10 +1,13 @@
 #include "sheet/label_sheet.h"
 
+#include "core/after/net_weight.h"
+
 #include "storage/whole_file.h"
 
 #include <QBuffer>
 #include <QCoreApplication>
 #include <QPageSize>
+#include <QPaintDevice>
 #include <QPainter>
 #include <QPdfWriter>
 
@@ -63,22 +66,30 @@ struct LabelPart {
     QString text;
     bool strong = false;
     double points = 0.0; // over the rest
+    double digits = 0.0; // mm they are high at least
 };
 
 QList<LabelPart> partsOf(const LabelJob& job)
 {
     const words::LabelText& t = job.text;
     QList<LabelPart> out{{t.name, true, 2.5}, {words::ingredientsSaid(t.ingredients), false, 0.0}};
-    QStringList last;
     if (!t.netWeight.isEmpty())
-        last << LabelSheetText::tr("Net weight %1 when packed").arg(t.netWeight);
+        out.append({LabelSheetText::tr("Net weight %1 when packed").arg(t.netWeight), true, 0.0,
+                    digitHeight(t.nominal.value_or(0.0))});
     if (!t.code.isEmpty())
-        last << LabelSheetText::tr("Batch %1").arg(t.code);
-    if (!last.isEmpty())
-        out.append({last.join(QStringLiteral("   ")), true, 0.0});
+        out.append({LabelSheetText::tr("Batch %1").arg(t.code), true, 0.0});
     if (!t.answersForIt.isEmpty())
         out.append({t.answersForIt, false, 0.0});
     return out;
+}
+
+// Points at which digits are so many mm high; they are as high as capitals.
+double pointsOfDigits(QPainter& painter, double millimetres)
+{
+    constexpr double tried = 100.0;
+    const double dot = painter.device()->logicalDpiY() / millimetresOfInch;
+    const double high = QFontMetricsF(fontOf(tried, true), painter.device()).capHeight() / dot;
+    return high > 0.0 ? tried * millimetres / high : 0.0;
 }
 
 // The height the parts take, drawn or only measured.
@@ -87,7 +98,8 @@ double layParts(QPainter& painter, const QRectF& place, const QList<LabelPart>& 
 {
     double y = place.top();
     for (const LabelPart& part : parts) {
-        painter.setFont(fontOf(points + part.points, part.strong));
+        const double least = part.digits > 0.0 ? pointsOfDigits(painter, part.digits) : 0.0;
+        painter.setFont(fontOf(std::max(points + part.points, least), part.strong));
         const QRectF room(place.left(), y, place.width(), 1e6);
         constexpr int flags = Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap;
         const QRectF taken = painter.boundingRect(room, flags, part.text);

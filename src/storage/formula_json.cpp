@@ -194,6 +194,31 @@ QJsonObject toJson(const Portion& portion)
 
 } // namespace
 
+namespace {
+
+QJsonObject toJson(const Acknowledged& known)
+{
+    QJsonObject out{{"caution", codeOf(known.code)}, {"severity", codeOf(known.severity)}};
+    if (known.line != 0)
+        out["line"] = double(known.line);
+    if (known.portion != 0)
+        out["portion"] = double(known.portion);
+    return out;
+}
+
+Acknowledged readAcknowledged(const JsonCursor& at)
+{
+    at.allow({"caution", "severity", "line", "portion"});
+    Acknowledged known;
+    known.code = at.word<CautionCode>("caution", cautionFromCode, CautionCode::LyeCannotDissolve);
+    known.severity = at.word<Severity>("severity", severityFromCode, Severity::Note);
+    known.line = static_cast<LineId>(at.wholeOr("line", 0, 4e9, 0));
+    known.portion = static_cast<PortionId>(at.wholeOr("portion", 0, 4e9, 0));
+    return known;
+}
+
+} // namespace
+
 QByteArray formulaToJson(const Formula& f)
 {
     MaterialKeys keys;
@@ -282,6 +307,12 @@ QByteArray formulaToJson(const Formula& f)
     if (f.pair)
         root["pair"] = QJsonObject{{"batch", QString::fromStdString(f.pair->batch)},
                                    {"change", QString::fromStdString(f.pair->change)}};
+    if (!f.acknowledged.empty()) {
+        QJsonArray known;
+        for (const Acknowledged& one : f.acknowledged)
+            known.append(toJson(one));
+        root["acknowledged"] = known;
+    }
     if (f.oilsTotal.inGrams() > 0.0)
         root["oilsTotal"] = f.oilsTotal.inGrams();
     return QJsonDocument(root).toJson();
@@ -298,9 +329,10 @@ public:
     Formula read()
     {
         const JsonCursor root(object_, {}, fault_);
-        root.allow({"format", "version", "name", "maker", "notes", "lines", "lye", "liquid",
-                    "materials", "sources", "oilsTotal", "mixing", "portions", "moulds", "cutting",
-                    "handling", "heat", "way", "pair"});
+        root.allow({"format",    "version", "name",     "maker",     "notes",
+                    "lines",     "lye",     "liquid",   "materials", "sources",
+                    "oilsTotal", "mixing",  "portions", "moulds",    "cutting",
+                    "handling",  "heat",    "way",      "pair",      "acknowledged"});
         went();
         f_.name = text("name", limits::formulaName, true);
         f_.maker = text("maker", limits::maker, false);
@@ -315,6 +347,7 @@ public:
         readSettings(root);
         readPortions(root);
         readMoulds(root);
+        readKnown(root);
         for (std::size_t i = 0; !fault_ && i < f_.lines.size(); ++i) {
             if (f_.lines[i].portion == 0 || f_.portion(f_.lines[i].portion))
                 continue;
@@ -411,6 +444,18 @@ private:
                           mixing.number("within", 0.0, 60.0)};
         if (went())
             f_.mixing = read;
+    }
+    void readKnown(const JsonCursor& root)
+    {
+        if (fault_ || !root.has("acknowledged"))
+            return;
+        for (const JsonCursor& at : items(root, "acknowledged", limits::acknowledged)) {
+            const Acknowledged known = readAcknowledged(at);
+            if (went())
+                f_.acknowledged.push_back(known);
+            else if (!lenient_)
+                return;
+        }
     }
     void readPortions(const JsonCursor& root)
     {

@@ -14,7 +14,7 @@
 
 namespace rhexion {
 
-inline constexpr int formulaFileVersion = 9;
+inline constexpr int formulaFileVersion = 10;
 inline constexpr int formulaFileMegabytes = 8;
 
 QByteArray formulaToJson(const Formula& formula);

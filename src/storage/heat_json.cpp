@@ -48,6 +48,7 @@ QJsonObject jugJson(const heat::JugForecast& jug)
             {"peakCelsius", band(jug.peak)},
             {"peakSeconds", jug.run.peakSeconds},
             {"peakWithoutBathCelsius", jug.peakWithoutBath},
+            {"peakAllAtOnceCelsius", jug.atOnce.celsius},
             {"landingCelsius", jug.run.local},
             {"boilsWhereItLands", jug.run.boilsWhereItLands},
             {"steamGrams", jug.run.steamGrams},
@@ -126,6 +127,10 @@ QJsonObject heatPlanToJson(const HeatPlan& p)
                                          {"width", p.cook.width},
                                          {"openShare", p.cook.openShare},
                                          {"minutes", p.cook.minutes}}}};
+    if (p.jugIce > 0.0)
+        out["jugIce"] = p.jugIce;
+    if (p.cupsApart)
+        out["cupsApart"] = true;
     if (p.potAfterMinutes)
         out["potAfterMinutes"] = *p.potAfterMinutes;
     if (p.ovenOffHours)
@@ -135,9 +140,26 @@ QJsonObject heatPlanToJson(const HeatPlan& p)
 
 HeatPlan readHeatPlan(const JsonCursor& at)
 {
-    at.allow({"room", "jug", "portions", "pauseMinutes", "liquid", "chilled", "frozen", "iceBath",
-              "pot", "melted", "potAfterMinutes", "school", "trace", "blendingSeconds", "wall",
-              "covers", "ovenOffHours", "cook"});
+    at.allow({"room",
+              "jug",
+              "portions",
+              "pauseMinutes",
+              "liquid",
+              "chilled",
+              "frozen",
+              "iceBath",
+              "pot",
+              "melted",
+              "potAfterMinutes",
+              "school",
+              "trace",
+              "blendingSeconds",
+              "wall",
+              "covers",
+              "ovenOffHours",
+              "cook",
+              "jugIce",
+              "cupsApart"});
     HeatPlan p;
     const auto vessel = [&](const char* key, VesselPlan& into) {
         if (at.failed() || !at.has(key))
@@ -155,6 +177,8 @@ HeatPlan readHeatPlan(const JsonCursor& at)
     p.chilled = at.numberOr("chilled", -10.0, 100.0, p.chilled);
     p.frozen = at.numberOr("frozen", -40.0, 0.0, p.frozen);
     p.iceBath = at.flag("iceBath", false);
+    p.jugIce = at.numberOr("jugIce", 0.0, 1.0, 0.0);
+    p.cupsApart = at.flag("cupsApart", false);
     vessel("pot", p.pot);
     p.melted = at.numberOr("melted", 20.0, 120.0, p.melted);
     if (at.has("potAfterMinutes"))
@@ -265,6 +289,7 @@ QJsonObject mouldHeatToJson(const Formula& f, const heat::HeatForecast& h)
                                {"portion", double(pour.pour.portion)},
                                {"name", QString::fromStdString(pour.pour.name)},
                                {"grams", pour.pour.grams},
+                               {"overMillilitres", pour.pour.over},
                                {"pouredAtCelsius", pour.pouredAt},
                                {"gelLikely", likely},
                                {"gelCelsius", pour.band.typical.gelTemperature},

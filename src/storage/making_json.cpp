@@ -105,6 +105,7 @@ QJsonObject mouldFitToJson(const Formula& f, const Reckoning& r)
                         {"millilitres", makingJson(level.millilitres)},
                         {"heightMillimetres", makingJson(level.height)},
                         {"overMillilitres", makingJson(level.over)},
+                        {"overflows", level.over[1] > 0.0},
                         {"grams", level.grams},
                         {"filled", level.filled},
                         {"cells", level.cells},
@@ -287,7 +288,18 @@ QJsonObject proposalToJson(const ProposalResult& result, const WishProblem& aske
             one[n.low ? "low" : "high"] = n.low ? *n.low : n.high.value_or(0.0);
             nearest.append(one);
         }
+        const auto asArray = [&](const std::vector<std::size_t>& of) {
+            QJsonArray all;
+            for (const std::size_t w : of)
+                all.append(wishToJson(asked.wishes[w]));
+            return all;
+        };
+        QJsonArray conflicts;
+        for (const std::vector<std::size_t>& conflict : together->conflicts)
+            conflicts.append(asArray(conflict));
         out["cannotStandTogether"] = wishes;
+        out["conflicts"] = conflicts;
+        out["enoughToLeaveOut"] = asArray(together->enough);
         out["nearest"] = nearest;
         return out;
     }

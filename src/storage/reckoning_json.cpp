@@ -285,13 +285,21 @@ QJsonObject reckoningToJson(const Formula& f, const Reckoning& r,
                                       {"mol", -line.givenMol}});
     }
     QJsonArray cautions;
-    for (const Caution& c : findings)
+    const std::size_t shown = shownInTheOpen(findings);
+    for (const Caution& c : findings) {
+        QJsonArray others;
+        for (const LineId line : c.others)
+            others.append(double(line));
         cautions.append(QJsonObject{{"code", codeOf(c.code)},
                                     {"severity", codeOf(c.severity)},
                                     {"vessel", codeOf(c.vessel)},
                                     {"line", double(c.line)},
+                                    {"alsoLines", others},
                                     {"portion", double(c.portion)},
-                                    {"figures", toJson(c.figures)}});
+                                    {"figures", toJson(c.figures)},
+                                    {"folded", std::size_t(cautions.size()) >= shown},
+                                    {"acknowledged", c.acknowledged}});
+    }
     QJsonArray working;
     for (const Step& step : r.working.steps()) {
         QJsonArray terms;

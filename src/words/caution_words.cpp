@@ -1,5 +1,6 @@
 // The sentences of cautions and their mends.
 #include "words/caution_words.h"
+#include "core/advice/reckon.h"
 #include "words/heat_caution_words.h"
 #include "words/names.h"
 #include "words/words_text.h"
@@ -146,7 +147,9 @@ QString cautionTitle(const Caution& c, const Formula& f, const Speech& s)
     return {};
 }
 
-QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
+namespace {
+
+QString reasonOfFirst(const Caution& c, const Formula& f, const Speech& s)
 {
     using C = CautionCode;
     const auto figure = [&](std::size_t i) { return i < c.figures.size() ? c.figures[i] : 0.0; };
@@ -452,6 +455,47 @@ QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
     case C::CookRises: return heatCautionReason(c, f, s);
     }
     return {};
+}
+
+} // namespace
+
+QString cautionReason(const Caution& c, const Formula& f, const Speech& s)
+{
+    const QString reason = reasonOfFirst(c, f, s);
+    if (c.others.empty())
+        return reason;
+    QStringList names;
+    for (const LineId line : c.others)
+        names << lineName(line, f);
+    return WordsText::tr("%1 The same holds for: %2.")
+        .arg(reason, names.join(QStringLiteral(", ")));
+}
+
+QString acknowledgeLabel(const Caution& c)
+{
+    if (!mayBeAcknowledged(c.code))
+        return {};
+    return c.acknowledged ? WordsText::tr("Say it again")
+                          : WordsText::tr("I know, do not say it for this formula");
+}
+
+QString foldedCautions(const std::vector<Caution>& findings)
+{
+    int care = 0;
+    int notes = 0;
+    int known = 0;
+    for (std::size_t i = shownInTheOpen(findings); i < findings.size(); ++i)
+        ++(findings[i].acknowledged                 ? known
+           : findings[i].severity == Severity::Note ? notes
+                                                    : care);
+    QStringList said;
+    if (care > 0)
+        said << WordsText::tr("%n more to take care of", nullptr, care);
+    if (notes > 0)
+        said << WordsText::tr("%n note(s)", nullptr, notes);
+    if (known > 0)
+        said << WordsText::tr("%n that you know", nullptr, known);
+    return said.join(QStringLiteral(", "));
 }
 
 QString mendLabel(const Caution& c, const Formula& f, const Speech& s)

@@ -115,7 +115,7 @@ BowlSaid bowlSaid(const AsWeighed& bowl, const std::vector<Caution>& findings,
                                             "and not to be used until a test finds no free lye."));
     for (const Caution& c : findings) {
         const bool said = heavy && c.code == CautionCode::SuperfatBelowZero;
-        if (said || c.severity == Severity::Note)
+        if (said || c.severity == Severity::Note || c.acknowledged)
             continue;
         if (c.severity == Severity::Danger) {
             const QString title = cautionTitle(c, bowl.formula, s);
@@ -131,7 +131,9 @@ BowlSaid bowlSaid(const AsWeighed& bowl, const std::vector<Caution>& findings,
     if (here)
         for (const DayMend& mend : bowl.mends)
             out.sentences << dayMend(mend, bowl.formula, s, &mend == &bowl.mends.front());
-    out.danger = heavy || (!findings.empty() && findings.front().severity == Severity::Danger);
+    out.danger = heavy || std::ranges::any_of(findings, [](const Caution& c) {
+                     return c.severity == Severity::Danger && !c.acknowledged;
+                 });
     return out;
 }
 

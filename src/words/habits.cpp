@@ -10,6 +10,7 @@ const QString massUnit = QStringLiteral("massUnit");
 const QString fahrenheit = QStringLiteral("fahrenheit");
 const QString decimalMark = QStringLiteral("decimalMark");
 const QString paper = QStringLiteral("paper");
+const QString whoToCall = QStringLiteral("whoToCall");
 
 bool isMassUnit(AmountUnit unit)
 {
@@ -59,6 +60,7 @@ Habits readHabits(const QSettings& settings, const QLocale& locale)
     const QString sheet = settings.value(paper).toString();
     if (sheet == QLatin1String("a4") || sheet == QLatin1String("letter"))
         habits.paper = sheet == QLatin1String("letter") ? Paper::Letter : Paper::A4;
+    habits.whoToCall = settings.value(whoToCall).toString().simplified().left(mostWhoToCall);
     return habits;
 }
 
@@ -70,6 +72,7 @@ void writeHabits(QSettings& settings, const Habits& habits)
         settings.remove(decimalMark);
     else
         settings.setValue(decimalMark, QString(QLatin1Char(habits.decimalMark)));
+    settings.setValue(whoToCall, habits.whoToCall);
     settings.setValue(paper, habits.paper == Paper::Letter ? QStringLiteral("letter")
                                                            : QStringLiteral("a4"));
 }

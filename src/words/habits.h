@@ -21,6 +21,7 @@ struct Habits {
     QLocale locale = QLocale(QLocale::English, QLocale::UnitedKingdom);
     char decimalMark = 0; // '.' or ','; 0: the locale's
     Paper paper = Paper::A4;
+    QString whoToCall = {}; // emergency number and poison centre, as typed; empty: not set
     friend bool operator==(const Habits&, const Habits&) = default;
 };
 
@@ -30,6 +31,8 @@ Habits habitsOf(const QLocale& locale);
 // Those, with what was set apart; a setting that cannot be is passed over.
 Habits readHabits(const QSettings& settings, const QLocale& locale);
 void writeHabits(QSettings& settings, const Habits& habits);
+
+inline constexpr int mostWhoToCall = 200; // characters
 
 // Habits with a mass unit by its word in files and settings: g, oz or lb; any other is refused.
 // Dates and decimal mark are those of the language spoken.

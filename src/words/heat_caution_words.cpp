@@ -24,9 +24,9 @@ double figure(const Caution& c, std::size_t i)
     return i < c.figures.size() ? c.figures[i] : 0.0;
 }
 
-bool mayRise(const Caution& c)
+bool isAtLeast(const Caution& c, std::size_t i, heat::CoreRisk risk)
 {
-    return figure(c, 4) >= double(heat::CoreRisk::Volcano);
+    return figure(c, i) >= double(risk);
 }
 
 } // namespace
@@ -63,10 +63,11 @@ QString heatCautionTitle(const Caution& c, const Formula& f, const Speech& s)
     case C::NeverMeet: return HeatCautionText::tr("Left alone, jug and pot never meet");
     case C::PartialGel: return HeatCautionText::tr("May show a darker ring");
     case C::HotCore:
-        return mayRise(c) ? HeatCautionText::tr("May rise out of the mould")
-               : figure(c, 4) >= double(heat::CoreRisk::Crack)
-                   ? HeatCautionText::tr("May crack as it heats")
-                   : HeatCautionText::tr("The middle runs warm: about %1").arg(degrees(0));
+        return isAtLeast(c, 3, heat::CoreRisk::Volcano)
+                   ? HeatCautionText::tr("May rise out of the mould")
+               : isAtLeast(c, 4, heat::CoreRisk::Volcano)
+                   ? HeatCautionText::tr("Could rise out of the mould if it runs hot")
+                   : HeatCautionText::tr("May crack as it heats");
     case C::WideGap:
         return HeatCautionText::tr("The middle runs %1 ahead of the skin")
             .arg(s.wholeDifference(figure(c, 0)));
@@ -102,12 +103,13 @@ QString heatCautionReason(const Caution& c, const Formula& f, const Speech& s)
     case C::JugScorches:
         if (figure(c, 1) > 0.0)
             return HeatCautionText::tr(
-                       "Freeze about %1 of the %2, and put the lye in by %3 portions, %4 apart: "
-                       "then it stays under about %5, where the flakes land too.")
-                .arg(s.wholeMass(figure(c, 1)), s.wholeMass(figure(c, 2)),
-                     s.number(figure(c, 3), 0),
-                     HeatCautionText::tr("%1 min").arg(s.trimmed(figure(c, 4))),
-                     s.temperature(35.0));
+                       "Freeze about %1 of the %2 of %6, and put the lye in by %3 portions, %4 "
+                       "apart: then it stays under about %5, where the flakes land too.")
+                .arg(
+                    s.wholeMass(figure(c, 1)), s.wholeMass(figure(c, 2)), s.number(figure(c, 3), 0),
+                    HeatCautionText::tr("%1 min").arg(s.trimmed(figure(c, 4))), s.temperature(35.0),
+                    figure(c, 5) > 0.0 ? lineName(LineId(figure(c, 5)), f)
+                                       : targetName({WeighTarget::What::JugWater, 0}, f));
         if (figure(c, 3) > 0.0)
             return HeatCautionText::tr("Put the lye in by %1 portions, %2 apart.")
                 .arg(s.number(figure(c, 3), 0),

@@ -1,5 +1,7 @@
 #include "words/heat_words.h"
 
+#include "core/advice/thresholds.h"
+
 #include "storage/material_names.h"
 #include "words/cannot_words.h"
 #include "words/names.h"
@@ -22,7 +24,6 @@ using heat::MouldBand;
 using heat::MouldRun;
 
 // Milk and sugar brown from about here: common practice.
-constexpr double milkWarm = 38.0;
 
 FactPage page(const QString& title)
 {
@@ -63,11 +64,15 @@ void addJug(FactPage& page, const heat::JugForecast& jug, const HeatPlan& plan, 
     bulk.facts.append(
         {HeatText::tr("At its hottest"), aboutDegrees(jug.peak, s),
          HeatText::tr("about %1 after the first lye").arg(roundedTime(jug.run.peakSeconds, s)),
-         jug.peak.high() >= 100.0 ? Tone::Danger : Tone::Plain});
+         jug.peak.high() >= valueOf(Threshold::JugMayBoil) ? Tone::Danger : Tone::Plain});
     if (plan.iceBath)
         bulk.facts.append(
             {HeatText::tr("Without the ice bath"), wholeDegrees(jug.peakWithoutBath, s),
              HeatText::tr("have the bath ready before the lye goes in"), Tone::Plain});
+    else if (plan.portions > 1 && jug.atOnce.celsius > jug.peak.typical() + 1.0)
+        bulk.facts.append({HeatText::tr("If all the lye went in at once"),
+                           wholeDegrees(jug.atOnce.celsius, s),
+                           HeatText::tr("the portions keep it cooler"), Tone::Plain});
     bulk.facts.append({HeatText::tr("Would boil at"), wholeDegrees(jug.run.boilingPoint, s),
                        HeatText::tr("lye of %1").arg(s.percent(jug.run.strength)), Tone::Plain});
     if (jug.run.steamGrams > 0.5)
@@ -77,13 +82,12 @@ void addJug(FactPage& page, const heat::JugForecast& jug, const HeatPlan& plan, 
 
     FactSection local;
     local.title = HeatText::tr("Where the flakes land");
-    local.facts.append(
-        {HeatText::tr("For a moment"), wholeDegrees(jug.run.local, s),
-         jug.run.boilsWhereItLands
-             ? HeatText::tr("it boils and spits there: a little at a time, stir, "
-                            "goggles on")
-             : HeatText::tr("between portions the jug evens out"),
-         jug.run.local > milkWarm && page.lead.isEmpty() ? Tone::Plain : Tone::Plain});
+    local.facts.append({HeatText::tr("For a moment"), wholeDegrees(jug.run.local, s),
+                        jug.run.boilsWhereItLands
+                            ? HeatText::tr("it boils and spits there: a little at a time, stir, "
+                                           "goggles on")
+                            : HeatText::tr("between portions the jug evens out"),
+                        Tone::Plain});
     local.facts.append({HeatText::tr("Lye goes in"),
                         plan.portions == 1
                             ? HeatText::tr("all at once")
@@ -99,7 +103,7 @@ void addJug(FactPage& page, const heat::JugForecast& jug, const HeatPlan& plan, 
         rest.facts.append(
             {HeatText::tr("The last ice is gone after"), aboutTime(*jug.run.meltedSeconds, s),
              HeatText::tr("lye can hide in ice: stir till it is clear"), Tone::Plain});
-    else if (jug.run.iceGrams > 2.0)
+    else if (jug.run.iceGrams > valueOf(Threshold::IceNoticed))
         rest.facts.append({HeatText::tr("Ice that stays"), s.wholeMass(jug.run.iceGrams),
                            HeatText::tr("undissolved lye may hide in it: let it stand and stir"),
                            Tone::Care});
@@ -217,6 +221,11 @@ void addMould(FactPage& page, const heat::PourForecast& pour, const Formula& f,
     section.sentence = gelSaid(band);
     section.facts.append({HeatText::tr("Poured at"), wholeDegrees(pour.pouredAt, s),
                           coversSaid(plan, s), Tone::Plain});
+    if (pour.pour.over > 0.0)
+        section.facts.append({HeatText::tr("Does not fit in"),
+                              HeatText::tr("%1 ml").arg(s.number(pour.pour.over, 0)),
+                              HeatText::tr("it runs over the rim: take a second mould"),
+                              Tone::Danger});
     section.facts.append(
         {HeatText::tr("Hottest in the middle"), aboutDegrees(band.peak(), s),
          HeatText::tr("about %1 after pouring").arg(roundedTime(run.peakSeconds, s)),
@@ -251,10 +260,11 @@ void addMould(FactPage& page, const heat::PourForecast& pour, const Formula& f,
                                              : HeatText::tr("later than reckoned here"),
                           HeatText::tr("firmness is another matter: press it first"), Tone::Plain});
     if (run.widestGap > 5.0)
-        section.facts.append({HeatText::tr("Middle warmer than skin by"),
-                              s.wholeDifference(run.widestGap),
-                              {},
-                              run.widestGap > 30.0 ? Tone::Care : Tone::Plain});
+        section.facts.append(
+            {HeatText::tr("Middle warmer than skin by"),
+             s.wholeDifference(run.widestGap),
+             {},
+             run.widestGap > valueOf(Threshold::WideGap) ? Tone::Care : Tone::Plain});
     if (pour.pour.batter.profileUnknown)
         section.facts.append({HeatText::tr("Fatty acids"), HeatText::tr("not known of every fat"),
                               HeatText::tr("the speed is a guess for those"), Tone::Care});
@@ -529,7 +539,7 @@ FactPage cookFacts(const heat::HeatForecast& h, const Formula&, const Speech& s)
     stages.facts.append({HeatText::tr("At its hottest"),
                          wholeDegrees(run.peak, s),
                          {},
-                         run.peak >= 93.0 ? Tone::Care : Tone::Plain});
+                         run.peak >= valueOf(Threshold::CookClimbs) ? Tone::Care : Tone::Plain});
     if (h.coolForScent)
         stages.facts.append(
             {HeatText::tr("Cool enough for scent (%1)").arg(wholeDegrees(60.0, s)),

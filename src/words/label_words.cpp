@@ -1,5 +1,7 @@
 #include "words/label_words.h"
 
+#include "storage/inci_names.h"
+#include "storage/material_names.h"
 #include "words/after_words.h"
 #include "words/cannot_words.h"
 
@@ -172,6 +174,18 @@ FactPage labelFacts(const LabelSource& l, const Speech& s)
         LabelWords::tr("By mass balance: what reacted is named as soap, what did not under its "
                        "own name."),
         l.batch.formula, s));
+    // The shelf's infused oil is of any herb, and only the maker knows which.
+    for (const Line& line : l.batch.formula.lines)
+        if (line.material->behaves(Behaviour::HeldBackByHerbs) &&
+            l.nameOf(*line.material) == inciNameOf(*line.material)) {
+            Fact herb{materialName(*line.material), QStringLiteral("—"),
+                      LabelWords::tr("its herb belongs on the label too: give the oil its own "
+                                     "name, with the herb's extract"),
+                      Fact::Tone::Care};
+            herb.action = QStringLiteral("inci:") + QString::fromStdString(line.material->id);
+            herb.actionText = LabelWords::tr("Give it one");
+            page.sections.front().facts.append(herb);
+        }
     FactSection law;
     law.title = LabelWords::tr("Law and assessor");
     law.sentence = labelLaw();
@@ -189,7 +203,7 @@ QString ingredientsSaid(const QStringList& ingredients)
 QString usualCard()
 {
     return LabelWords::tr(
-        "Made by hand and rested for weeks, so that it is hard and mild in wear. Keep it dry "
+        "Made by hand and rested for weeks, so that it is hard and lasts. Keep it dry "
         "between uses, on a dish that drains. In hard water soap leaves a little scum: rinse well, "
         "a splash of vinegar in the last rinse water helps a basin. It may change colour and lose "
         "a little weight with time. Keep it out of the eyes.");

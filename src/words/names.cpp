@@ -151,6 +151,12 @@ QString portionName(PortionId id, const Formula& formula)
     return WordsText::tr("portion %1").arg(portion - formula.portions.data() + 1);
 }
 
+QString jugIceNote(const Formula& formula, double jugWaterGrams, const Speech& speech)
+{
+    const double ice = formula.heat ? formula.heat->jugIce * jugWaterGrams : 0.0;
+    return ice > 0.0 ? WordsText::tr("%1 of it as ice").arg(speech.wholeMass(ice)) : QString();
+}
+
 QString targetName(const WeighTarget& target, const Formula& formula)
 {
     switch (target.what) {

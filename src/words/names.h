@@ -5,6 +5,7 @@
 #include "core/formula/formula.h"
 #include "core/makeday/plan.h"
 #include "core/materials/makers_word.h"
+#include "words/speech.h"
 
 #include <QString>
 
@@ -25,5 +26,7 @@ QString lyeName(const Formula& formula, bool sodium);
 // "Blue", "portion 2"; for 0 all of the batter.
 QString portionName(PortionId id, const Formula& formula);
 QString targetName(const WeighTarget& target, const Formula& formula);
+// How much of the jug's own water is ice by the plan of heat; empty where none is.
+QString jugIceNote(const Formula& formula, double jugWaterGrams, const Speech& speech);
 
 } // namespace rhexion::words

@@ -4,6 +4,17 @@
 
 namespace rhexion::words {
 
+namespace {
+
+QString whoToCall;
+
+} // namespace
+
+void setWhoToCall(const QString& numbers)
+{
+    whoToCall = numbers;
+}
+
 QString safety()
 {
     return WordsText::tr(
@@ -13,11 +24,14 @@ QString safety()
 
 QString firstAid()
 {
+    const QString call = whoToCall.isEmpty()
+                             ? WordsText::tr("Call the emergency number or your poison centre.")
+                             : WordsText::tr("Call: %1.").arg(whoToCall);
     return WordsText::tr(
-        "Lye on skin or in eyes: rinse at once with much running water, and take off wet clothes. "
-        "Eyes: hold the lids open, lenses out, 20 to 30 minutes or until help takes over. "
-        "Swallowed: rinse the mouth, do not vomit. Call the emergency number or your poison "
-        "centre.");
+               "Lye on skin or in eyes: rinse at once with much running water, and take off wet "
+               "clothes. Eyes: hold the lids open, lenses out, 20 to 30 minutes or until help "
+               "takes over. Swallowed: rinse the mouth, do not vomit. %1")
+        .arg(call);
 }
 
 QString localLaw()

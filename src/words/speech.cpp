@@ -115,16 +115,19 @@ QString Speech::massNumber(double grams) const
 {
     double value = grams;
     int decimals = 1;
+    int digits = 3;
     if (habits_.massUnit == AmountUnit::Ounce) {
         value = Mass::grams(grams).inOunces();
         decimals = 2;
+        digits = 4; // 2.51 oz of lye would be rounded by a fifth of a per cent
     } else if (habits_.massUnit == AmountUnit::Pound) {
         value = Mass::grams(grams).inPounds();
         decimals = 3;
+        digits = 4;
     }
     // A small batch is weighed as finely as a large one.
     constexpr int most = 6;
-    for (double least = std::pow(10.0, 2 - decimals);
+    for (double least = std::pow(10.0, digits - 1 - decimals);
          value != 0.0 && std::abs(value) < least * (1.0 - 1e-9) && decimals < most; least /= 10.0)
         ++decimals;
     return number(value, decimals);

@@ -139,13 +139,15 @@ QList<StepSign> stepHelp(const DayStep& step, const Formula& f)
                       HelpText::tr("Hard fats are setting out: warm it again before the lye goes "
                                    "in.")),
                 danger(HelpText::tr("Oil smokes"), HelpText::tr("Heat off, lid on. Never water."))};
+    case DayStepKind::IntoCooledLye: return {splash()};
     case DayStepKind::WaitToMeet:
         return {
             right(HelpText::tr("Both warm to the hand outside the vessel, both in their window.")),
             wrong(HelpText::tr("The jug is much colder"),
                   HelpText::tr("Stand it in warm water; a strong lye that sets crystals must be "
                                "clear again first.")),
-            wrong(HelpText::tr("The pot turns cloudy"), HelpText::tr("Warm it again, gently."))};
+            wrong(HelpText::tr("The pot turns cloudy"), HelpText::tr("Warm it again, gently.")),
+            splash()};
     case DayStepKind::Combine:
     case DayStepKind::Emulsion:
     case DayStepKind::Trace:
@@ -181,7 +183,6 @@ QList<StepSign> stepHelp(const DayStep& step, const Formula& f)
     case DayStepKind::FreezeAhead:
     case DayStepKind::StockLyeReady:
     case DayStepKind::SetOut:
-    case DayStepKind::IntoCooledLye:
     case DayStepKind::Own: break;
     }
     return {};

@@ -168,7 +168,11 @@ QString dayStepAdvice(const DayStep& step, const Formula& formula, const Reckoni
                    ? StepText::tr("Tare the scale with the vessel on it; this goes %1.")
                          .arg(vesselPlace(step.vessel))
                    : StepText::tr("Into its own bowl, ready %1.").arg(vesselPlace(step.vessel));
-    case DayStepKind::WeighJugWater: return StepText::tr("Cold water, into the jug.");
+    case DayStepKind::WeighJugWater: {
+        const QString text = StepText::tr("Cold water, into the jug.");
+        const QString ice = jugIceNote(formula, reckoning.jugWaterGrams, speech);
+        return ice.isEmpty() ? text : QStringLiteral("%1 %2.").arg(text, ice);
+    }
     case DayStepKind::WeighSodium:
     case DayStepKind::WeighPotassium:
         return StepText::tr(

@@ -145,11 +145,26 @@ QString cannotTogetherSaid(const WishProblem& p, const CannotTogether& c, const 
 {
     if (c.wishes.empty())
         return WishText::tr("It cannot be: what is locked and how much is to be made do not meet.");
-    QStringList said;
-    for (const std::size_t w : c.wishes)
-        said << wishSaid(p, p.wishes[w], s);
-    return WishText::tr("These cannot stand together: %1. With any one of them less, the rest can.")
-        .arg(said.join(QStringLiteral("; ")));
+    const auto named = [&](const std::vector<std::size_t>& wishes) {
+        QStringList said;
+        for (const std::size_t w : wishes)
+            said << wishSaid(p, p.wishes[w], s);
+        return said.join(QStringLiteral("; "));
+    };
+    QStringList out;
+    for (const std::vector<std::size_t>& conflict : c.conflicts)
+        out << (conflict.size() == 1 ? WishText::tr("This cannot be: %1.")
+                                     : WishText::tr("These cannot stand together: %1."))
+                   .arg(named(conflict));
+    if (c.conflicts.size() == 1 && c.enough.size() > 1 && c.enough.size() == c.wishes.size())
+        out << WishText::tr("With any one of them less, the rest can.");
+    else if (!c.enough.empty())
+        out << WishText::tr("Without %1 the rest can.")
+                   .arg(c.enough.size() == 1 ? named(c.enough)
+                                             : WishText::tr("one of “%1”").arg(named(c.enough)));
+    else if (c.conflicts.size() > 1)
+        out << WishText::tr("In each of these something has to give.");
+    return out.join(QLatin1Char(' '));
 }
 
 QString nearestSaid(const WishProblem& p, const NearestWish& n, const Speech& s)

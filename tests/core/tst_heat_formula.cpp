@@ -138,8 +138,8 @@ std::vector<FindingRow> findingRows()
     ale->part(Part::Water) = figure(0.92);
     ale->part(Part::Alcohol) = figure(0.04);
     add(beer, ale, rest, Vessel::LyeJug);
-    row("beer that was not boiled", beer, atOnce, C::JugBoils, danger);
-    row("milk from the fridge", milkFormula(false), {}, C::JugScorches, danger);
+    row("beer that was not boiled", beer, atOnce, C::JugBoils, care);
+    row("milk from the fridge", milkFormula(false), {}, C::JugScorches, care);
     HeatPlan slowly;
     slowly.portions = 16;
     slowly.pauseMinutes = 3.0;
@@ -181,6 +181,8 @@ std::vector<FindingRow> findingRows()
     add(sweet, honey, grams(90), Vessel::Trace);
     HeatPlan warm = box;
     warm.liquid = 30.0;
+    row("a large sweet loaf in a box that nobody chose", sweet, warm, C::HotCore, care);
+    sweet.heat = warm;
     row("a large sweet loaf in a box", sweet, warm, C::HotCore, danger);
     row("the same in the fridge", loafFormula(), fridge, C::HotCore, no);
     row("a loaf left open", large, open, C::PartialGel, note);
@@ -359,7 +361,7 @@ private Q_SLOTS:
         for (const double wanted : {40.0, 100.0, 0.0, 100.0, all, 30.0, all, 0.0, all - 20.0}) {
             const Reckoning r = reckoned(start);
             std::vector<Edit> back;
-            for (const Edit& edit : frozenGramsEdits(start, r, id, wanted)) {
+            for (const Edit& edit : frozenGramsEdits(start, r, id, wanted, {})) {
                 const auto undo = apply(start, edit);
                 QVERIFY(undo);
                 back.push_back(*undo);
@@ -377,7 +379,7 @@ private Q_SLOTS:
         for (Line& line : locked.lines)
             line.locked = line.material->id == "goat-milk" && line.amount.unit != AmountUnit::Rest;
         if (locked.find(id) && locked.find(id)->locked)
-            QVERIFY(frozenGramsEdits(locked, reckoned(locked), id, 20.0).empty());
+            QVERIFY(frozenGramsEdits(locked, reckoned(locked), id, 20.0, {}).empty());
     }
 
     void findings_data()

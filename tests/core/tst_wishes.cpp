@@ -10,6 +10,8 @@
 #include <QJsonDocument>
 #include <QJsonObject>
 
+#include <random>
+
 using namespace rhexion;
 using namespace rhexion::test;
 
@@ -165,6 +167,48 @@ private Q_SLOTS:
         const auto again = std::get<WishAnswer>(fulfil(p.problem, solveWithGlpk));
         for (std::size_t i = 0; i < answer->oils.size(); ++i)
             QVERIFY(std::abs(answer->oils[i] - again.oils[i]) < 1e-9);
+    }
+
+    // What is said of a conflict, over wishes that were drawn: what alone is enough to leave out is
+    // so, what is not said to be is not, and no conflict can stand even by itself.
+    void whatIsEnough()
+    {
+        std::mt19937 draw(20262);
+        const Problem start = problemNamed("J1");
+        int conflicts = 0;
+        int several = 0;
+        for (int round = 0; round < 40; ++round) {
+            WishProblem p = start.problem;
+            for (int extra = 0; extra < 4; ++extra) {
+                Wish wish;
+                wish.kind = WishKind::FattyAcids;
+                wish.group = static_cast<AcidGroup>(draw() % countOf<AcidGroup>());
+                wish.low = double(draw() % 60) / 100.0;
+                p.wishes.push_back(wish);
+            }
+            const WishResult result = fulfil(p, solveWithGlpk);
+            const auto* cannot = std::get_if<CannotTogether>(&result);
+            if (!cannot)
+                continue;
+            ++conflicts;
+            several += cannot->conflicts.size() > 1;
+            for (std::size_t w = 0; w < p.wishes.size(); ++w) {
+                WishProblem without = p;
+                without.wishes.erase(without.wishes.begin() + std::ptrdiff_t(w));
+                const bool rest =
+                    std::holds_alternative<WishAnswer>(fulfil(without, solveWithGlpk));
+                QCOMPARE(rest, std::ranges::find(cannot->enough, w) != cannot->enough.end());
+            }
+            for (const std::vector<std::size_t>& conflict : cannot->conflicts) {
+                WishProblem alone = p;
+                alone.wishes.clear();
+                for (const std::size_t w : conflict)
+                    alone.wishes.push_back(p.wishes[w]);
+                QVERIFY(!std::holds_alternative<WishAnswer>(fulfil(alone, solveWithGlpk)));
+            }
+        }
+        QVERIFY2(conflicts > 12 && several > 3,
+                 qPrintable(QStringLiteral("%1, %2").arg(conflicts).arg(several)));
     }
 
     // Bounds the others can live with: the reference's bisections.

@@ -87,7 +87,7 @@ private Q_SLOTS:
             QTest::newRow(name) << got << QString::fromUtf8(want);
         };
         row("grams", grams.mass(1234.56), "1234.6 g");
-        row("ounces", ounces.mass(28.349523125), "1.00 oz");
+        row("ounces", ounces.mass(28.349523125), "1.000 oz");
         row("pounds", pounds.mass(453.59237), "1.000 lb");
         row("comma", german.mass(1234.56), "1234,6 g");
         row("fahrenheit", ounces.temperature(38), "100 °F");

@@ -48,15 +48,25 @@ CautionCard::CautionCard(QWidget* parent) : QWidget(parent)
 {
     setFocusPolicy(Qt::StrongFocus);
     setCursor(Qt::PointingHandCursor);
-    mend_ = new QPushButton(this);
-    mend_->setObjectName(QStringLiteral("mend"));
-    mend_->setCursor(Qt::ArrowCursor);
-    mend_->hide();
+    const auto button = [this](const char* name) {
+        auto* made = new QPushButton(this);
+        made->setObjectName(QLatin1String(name));
+        made->setCursor(Qt::ArrowCursor);
+        made->hide();
+        return made;
+    };
+    mend_ = button("mend");
+    known_ = button("mend"); // drawn alike
     said_.severity = -1;
     connect(&Theme::news(), &LookNews::changed, this, [this] { laidWidth_ = -1; });
     connect(mend_, &QPushButton::clicked, this, [this] {
         if (!said_.mends.empty())
             Q_EMIT mendWanted(said_.mends, said_.mendLabel);
+    });
+    connect(known_, &QPushButton::clicked, this, [this] {
+        if (!said_.known.empty())
+            Q_EMIT mendWanted(said_.known,
+                              QStringLiteral("%1: %2").arg(said_.knownLabel, said_.title));
     });
 }
 
@@ -72,8 +82,10 @@ void CautionCard::say(CautionSaid said)
     }
     if (said.mendLabel != said_.mendLabel)
         mend_->setText(said.mendLabel);
+    if (said.knownLabel != said_.knownLabel)
+        known_->setText(said.knownLabel);
     said_ = std::move(said);
-    placeMend();
+    placeButtons();
 }
 
 void CautionCard::setOpen(bool open)
@@ -81,7 +93,7 @@ void CautionCard::setOpen(bool open)
     if (open_ == open)
         return;
     open_ = open;
-    placeMend();
+    placeButtons();
     update();
 }
 
@@ -102,21 +114,27 @@ int CautionCard::heightAt(int width, bool open)
     if (open) {
         height += said_.reason.isEmpty() ? 0 : between + heightOf(reason_);
         height += !said_.mends.empty() ? between + mend_->sizeHint().height() : 0;
+        height += !said_.known.empty() ? between + known_->sizeHint().height() : 0;
     }
     return height;
 }
 
-void CautionCard::placeMend()
+void CautionCard::placeButtons()
 {
-    const bool shown = open_ && !said_.mends.empty();
-    if (mend_->isHidden() == shown)
-        mend_->setVisible(shown);
-    if (!shown || width() <= 0)
-        return;
-    const QSize wanted = mend_->sizeHint();
+    int bottom = width() > 0 ? heightAt(width(), true) - cardEdge : 0;
     const int room = width() - indent() - cardEdge;
-    mend_->setGeometry(layoutDirection() == Qt::RightToLeft ? cardEdge : indent(),
-                       heightAt(width(), true) - cardEdge - wanted.height(), room, wanted.height());
+    const auto place = [&](QPushButton* button, bool shown) {
+        if (button->isHidden() == shown)
+            button->setVisible(shown);
+        if (!shown || width() <= 0)
+            return;
+        const int high = button->sizeHint().height();
+        button->setGeometry(layoutDirection() == Qt::RightToLeft ? cardEdge : indent(),
+                            bottom - high, room, high);
+        bottom -= high + between;
+    };
+    place(known_, open_ && !said_.known.empty());
+    place(mend_, open_ && !said_.mends.empty());
 }
 
 void CautionCard::paintEvent(QPaintEvent*)
@@ -156,7 +174,7 @@ void CautionCard::paintEvent(QPaintEvent*)
 
 void CautionCard::resizeEvent(QResizeEvent*)
 {
-    placeMend();
+    placeButtons();
 }
 
 void CautionCard::mousePressEvent(QMouseEvent* event)

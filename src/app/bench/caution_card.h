@@ -18,6 +18,8 @@ struct CautionSaid {
     int severity = 0;
     Vessel vessel = Vessel::LyeJug;
     std::vector<Edit> mends; // one step; none: nothing to press
+    QString knownLabel;      // "I know", or "Say it again"; empty: it is always said
+    std::vector<Edit> known;
 };
 
 class CautionCard : public QWidget {
@@ -43,12 +45,13 @@ protected:
 
 private:
     void layOut(int width);
-    void placeMend();
+    void placeButtons();
 
     CautionSaid said_;
     QTextLayout title_;
     QTextLayout reason_;
     QPushButton* mend_;
+    QPushButton* known_;
     int laidWidth_ = -1;
     bool open_ = false;
 };

@@ -4,6 +4,8 @@
 #include "app/widgets/label.h"
 #include "app/widgets/spoken.h"
 
+#include <QToolButton>
+
 #include <algorithm>
 #include <utility>
 
@@ -25,6 +27,22 @@ CautionList::CautionList(QWidget* parent) : QScrollArea(parent)
     setFocusPolicy(Qt::NoFocus);
     setWidget(new QWidget(this));
     widget()->setAutoFillBackground(false);
+    fold_ = new QToolButton(widget());
+    fold_->setObjectName(QStringLiteral("fold"));
+    fold_->setToolButtonStyle(Qt::ToolButtonTextBesideIcon);
+    fold_->setAutoRaise(true);
+    fold_->setFont(Theme::small());
+    connect(&Theme::news(), &LookNews::changed, fold_, [this] { fold_->setFont(Theme::small()); });
+    fold_->hide();
+    connect(fold_, &QToolButton::clicked, this, [this] {
+        unfolded_ = !unfolded_;
+        arrange();
+    });
+}
+
+int CautionList::foldHeight() const
+{
+    return said_ > open_ ? fold_->sizeHint().height() : 0;
 }
 
 CautionCard* CautionList::addCard()
@@ -36,7 +54,7 @@ CautionCard* CautionList::addCard()
     return card;
 }
 
-void CautionList::say(std::vector<CautionSaid> cautions)
+void CautionList::say(std::vector<CautionSaid> cautions, std::size_t open, const QString& folded)
 {
     std::erase_if(byHand_, [&](const auto& kept) {
         return std::ranges::find(cautions, kept.first, &CautionSaid::title) == cautions.end();
@@ -44,6 +62,8 @@ void CautionList::say(std::vector<CautionSaid> cautions)
     while (cards_.size() < cautions.size())
         addCard();
     said_ = cautions.size();
+    open_ = open;
+    fold_->setText(folded);
     for (std::size_t i = 0; i < cards_.size(); ++i) {
         const bool danger = i < said_ && cautions[i].severity >= 2;
         const bool news = danger && cards_[i]->said().title != cautions[i].title;
@@ -51,8 +71,6 @@ void CautionList::say(std::vector<CautionSaid> cautions)
             cards_[i]->say(std::move(cautions[i]));
         if (news)
             sayAloud(*cards_[i]);
-        if (cards_[i]->isHidden() == (i < said_))
-            cards_[i]->setVisible(i < said_);
     }
     arrange();
 }
@@ -79,8 +97,8 @@ void CautionList::setHeaded(bool headed)
 
 int CautionList::foldedHeight(bool headed) const
 {
-    int height = 0;
-    for (std::size_t i = 0; i < said_; ++i)
+    int height = foldHeight();
+    for (std::size_t i = 0; i < shown(); ++i)
         height += cards_[i]->heightAt(viewport()->width(), false) +
                   (headed && headsGroup(i) ? headTall() : 0);
     return height;
@@ -91,7 +109,10 @@ void CautionList::arrange()
     const int width = viewport()->width();
     // All titles first; then, from the worst on, what more there is room for.
     int height = foldedHeight(headed_);
-    for (std::size_t i = 0; i < said_; ++i) {
+    for (std::size_t i = 0; i < cards_.size(); ++i)
+        if (cards_[i]->isHidden() == (i < shown()))
+            cards_[i]->setVisible(i < shown());
+    for (std::size_t i = 0; i < shown(); ++i) {
         CautionCard* card = cards_[i];
         const int more = card->heightAt(width, true) - card->heightAt(width, false);
         const auto hand =
@@ -103,7 +124,15 @@ void CautionList::arrange()
     }
     int y = 0;
     std::size_t heads = 0;
-    for (std::size_t i = 0; i < said_; ++i) {
+    const auto placeFold = [&] {
+        fold_->setArrowType(unfolded_ ? Qt::DownArrow : Qt::RightArrow);
+        fold_->setGeometry(0, y, width, foldHeight());
+        y += foldHeight();
+    };
+    fold_->setVisible(foldHeight() > 0);
+    for (std::size_t i = 0; i < shown(); ++i) {
+        if (i == open_)
+            placeFold();
         if (headed_ && headsGroup(i)) {
             if (heads == heads_.size()) {
                 heads_.push_back(new Label(widget()));
@@ -119,6 +148,8 @@ void CautionList::arrange()
         cards_[i]->setGeometry(0, y, width, needed);
         y += needed;
     }
+    if (shown() == open_)
+        placeFold();
     for (; heads < heads_.size(); ++heads)
         heads_[heads]->hide();
     widget()->resize(width, std::max(y, 1));
@@ -134,6 +165,8 @@ void CautionList::bring(Vessel vessel)
 {
     for (std::size_t i = 0; i < said_; ++i)
         if (cards_[i]->said().vessel == vessel) {
+            unfolded_ = unfolded_ || i >= open_;
+            arrange();
             if (!cards_[i]->isOpen())
                 toggle(cards_[i]);
             ensureWidgetVisible(cards_[i], 0, 0);

@@ -1,6 +1,6 @@
-// All cautions, worst first, under the word for their grade: every title, and as many reasons and
-// mends as there is room for. Cards are kept from one reckoning to the next, since most of them say
-// what they said before.
+// The cautions, worst first, under the word for their grade: the titles of those shown in the open,
+// and as many reasons and mends as there is room for; the rest behind one line that unfolds. Cards
+// are kept from one reckoning to the next, since most of them say what they said before.
 #pragma once
 
 #include "app/bench/caution_card.h"
@@ -10,6 +10,7 @@
 #include <vector>
 
 class QLabel;
+class QToolButton;
 
 namespace rhexion {
 
@@ -17,7 +18,8 @@ class CautionList : public QScrollArea {
     Q_OBJECT
 public:
     explicit CautionList(QWidget* parent = nullptr);
-    void say(std::vector<CautionSaid> cautions);
+    // open: how many of them, from the first, are shown; folded: what the line for the rest says.
+    void say(std::vector<CautionSaid> cautions, std::size_t open, const QString& folded);
     void bring(Vessel vessel); // the first one that sits there is opened and comes into view
     // What all titles need at the list's width, with the words for their grades or without.
     int foldedHeight(bool headed) const;
@@ -36,10 +38,15 @@ private:
     void arrange();
     CautionCard* addCard();
     bool headsGroup(std::size_t card) const; // the first of its grade
+    std::size_t shown() const { return unfolded_ ? said_ : open_; }
+    int foldHeight() const;
 
     std::vector<CautionCard*> cards_; // those beyond what is said are hidden
     std::vector<QLabel*> heads_;      // the word for each grade that is there
     std::size_t said_ = 0;
+    std::size_t open_ = 0; // shown while the rest is folded
+    bool unfolded_ = false;
+    QToolButton* fold_;
     bool headed_ = true;
     // What was opened or folded by hand, by title, until it is no longer said.
     std::vector<std::pair<QString, bool>> byHand_;

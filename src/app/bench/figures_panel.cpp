@@ -152,17 +152,21 @@ void FiguresPanel::refreshCautions()
 {
     const Reckoning* r = document_.reckoning();
     const std::vector<Caution>& cautions = document_.findings();
-    const int count = int(cautions.size());
+    const int count = int(std::ranges::count(cautions, false, &Caution::acknowledged));
     cautionHead_->setText(count == 0 ? tr("No cautions") : tr("%n caution(s)", nullptr, count));
     cautionHead_->setVisible(r != nullptr);
     const Formula& f = document_.formula();
     std::vector<CautionSaid> said;
-    for (const Caution& caution : cautions)
-        said.push_back(
-            {words::severityName(caution.severity), words::cautionTitle(caution, f, speech_),
-             words::cautionReason(caution, f, speech_), words::mendLabel(caution, f, speech_),
-             int(caution.severity), caution.vessel, caution.mends()});
-    cautions_->say(std::move(said));
+    for (const Caution& caution : cautions) {
+        const auto known = acknowledge(f, caution);
+        said.push_back({words::severityName(caution.severity),
+                        words::cautionTitle(caution, f, speech_),
+                        words::cautionReason(caution, f, speech_),
+                        words::mendLabel(caution, f, speech_), int(caution.severity),
+                        caution.vessel, caution.mends(), words::acknowledgeLabel(caution),
+                        known ? std::vector<Edit>{*known} : std::vector<Edit>{}});
+    }
+    cautions_->say(std::move(said), shownInTheOpen(cautions), words::foldedCautions(cautions));
     makeRoom();
 }
 

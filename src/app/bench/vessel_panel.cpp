@@ -157,7 +157,7 @@ void VesselPanel::refresh()
     int worst = -1;
     int count = 0;
     for (const Caution& caution : document_.findings())
-        if (caution.vessel == vessel_) {
+        if (caution.vessel == vessel_ && !caution.acknowledged) {
             worst = std::max(worst, static_cast<int>(caution.severity));
             ++count;
         }

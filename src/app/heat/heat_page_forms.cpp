@@ -11,6 +11,7 @@
 #include "storage/material_names.h"
 #include "words/heat_words.h"
 #include "words/mould_words.h"
+#include "words/names.h"
 #include "words/refusal_words.h"
 
 #include <QComboBox>
@@ -98,7 +99,8 @@ QWidget* HeatPage::buildJugForm()
         // Every step begins anew from the formula as it stands.
         document_.dropPreview();
         if (const Reckoning* r = document_.reckoning())
-            document_.preview(heat::frozenGramsEdits(document_.formula(), *r, frozenLine_, grams));
+            document_.preview(
+                heat::frozenGramsEdits(document_.formula(), *r, frozenLine_, grams, heat_.plan()));
         if (!frozen_->isSliderDown())
             document_.keepPreview(tr("Freeze %1").arg(speech_.wholeMass(grams)));
     });
@@ -238,6 +240,10 @@ QWidget* HeatPage::buildMouldForm()
         tr("Made of"), namesOf<MouldWall>(words::mouldWallName),
         [](const HeatPlan& p) { return int(p.wall); },
         [](HeatPlan& p, int at) { p.wall = static_cast<MouldWall>(at); });
+    form->addChoice(
+        tr("Several cups"), {tr("stand side by side"), tr("stand apart")},
+        [](const HeatPlan& p) { return int(p.cupsApart); },
+        [](HeatPlan& p, int at) { p.cupsApart = at == 1; });
     form->addTemperature(tr("Room"), [](HeatPlan& p) -> double& { return p.room; });
     form->addOptional(tr("Oven goes off after"), tr("h"), tr("stays on"),
                       [](HeatPlan& p) -> std::optional<double>& { return p.ovenOffHours; });
@@ -275,7 +281,8 @@ QWidget* HeatPage::buildCookForm()
     return scrolled(form, this);
 }
 
-// The slider is about the liquid there is most of, milk and puree before water.
+// The slider is about the liquid there is most of, milk and puree before water; the jug's own water
+// is no line, so its ice is part of the plan.
 void HeatPage::refreshFrozen()
 {
     const Reckoning* r = document_.reckoning();
@@ -298,20 +305,25 @@ void HeatPage::refreshFrozen()
         }
     }
     const QSignalBlocker quiet(frozen_);
+    const double water = r->hasJugWater ? r->jugWaterGrams : 0.0;
+    if (most < water)
+        best = nullptr;
     frozenLine_ = best ? best->id : 0;
-    frozen_->setEnabled(best != nullptr);
-    if (!best) {
+    frozen_->setEnabled(best || water > 0.0);
+    if (!frozen_->isEnabled()) {
         frozenSaid_->setText(tr("No liquid in the jug yet"));
         return;
     }
-    const heat::JugGrams grams = heat::jugGramsOf(f, *r, best->id);
+    const heat::JugGrams grams = best ? heat::jugGramsOf(f, *r, best->id)
+                                      : heat::JugGrams{water, water * heat_.plan().jugIce};
     frozen_->setRange(0, int(std::lround(grams.all)));
     frozen_->setSingleStep(5);
     frozen_->setPageStep(25);
     frozen_->setValue(int(std::lround(grams.frozen)));
     frozenSaid_->setText(tr("%1 of %2 %3 frozen")
                              .arg(speech_.wholeMass(grams.frozen), speech_.wholeMass(grams.all),
-                                  materialName(*best->material)));
+                                  best ? materialName(*best->material)
+                                       : words::targetName({WeighTarget::What::JugWater, 0}, f)));
 }
 
 } // namespace rhexion

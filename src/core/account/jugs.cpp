@@ -26,6 +26,11 @@ double waterPerGram(Acid acid)
     }
 }
 
+bool isDriedMilk(const Material& m)
+{
+    return m.kind == MaterialKind::Milk && m.part(Part::Water).range.typical() < 0.2;
+}
+
 HydroxideReckoned partOf(const HydroxideReckoned& h, double share)
 {
     return {h.mol * share, h.pureGrams * share, h.weighedGrams * share, h.waterGrams * share};
@@ -42,6 +47,8 @@ double waterToDissolveGram(const Material& m)
         m.part(Part::SodiumChloride).range.typical() * waterPerGramOfSalt;
     for (const AcidShare& share : m.acids)
         water += share.share.range.typical() * waterPerGram(share.acid);
+    if (isDriedMilk(m)) // its protein swells with as much again (judgement, no source)
+        water += m.part(Part::Protein).range.typical();
     return std::max(0.0, water - m.part(Part::Water).range.typical());
 }
 
@@ -95,7 +102,7 @@ void settleJugs(const Formula& f, const Amounts& amounts, std::span<const PerGra
             if (i == makeUp)
                 continue;
             jug.water += r.lines[i].waterGrams;
-            if (dissolvesFirst(*f.lines[i].material))
+            if (dissolvesFirst(*f.lines[i].material) || isDriedMilk(*f.lines[i].material))
                 jug.tiedWater += r.lines[i].grams * waterToDissolveGram(*f.lines[i].material);
         }
         if (jug.pureGrams() > 0.0)

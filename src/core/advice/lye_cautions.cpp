@@ -31,7 +31,7 @@ void checkSuperfat(const Formula& f, const Account& r, std::vector<Caution>& out
                        Vessel::LyeJug,
                        0,
                        {r.acidMol, r.hydroxideMol},
-                       {}});
+                       f.lye.fixed ? std::optional(safer) : std::nullopt});
         return;
     }
     // The weighed lye can be right on paper and still too much on the surely-there fat.
@@ -46,6 +46,17 @@ void checkSuperfat(const Formula& f, const Account& r, std::vector<Caution>& out
                        0,
                        {r.superfatTrueLow.value_or(-1.0)},
                        {}});
+}
+
+// The oil there is most of that comes after the cook, into the pot from the start.
+std::optional<Edit> lateOilIntoPot(const Formula& f, const Account& r)
+{
+    const auto most = lineWithMost(
+        f, [](const Line& line) { return joinsLate(line.vessel) && line.material->isOil(); },
+        [&](std::size_t i) { return r.lines[i].fatMolTypical; });
+    if (!most)
+        return std::nullopt;
+    return MoveLine{f.lines[*most].id, Vessel::OilPot, f.lines.size()};
 }
 
 // What joins after the cook or on top leaves lye in the whole pot until then.
@@ -73,7 +84,7 @@ void checkCook(const Formula& f, const Account& r, std::vector<Caution>& out)
                        Vessel::OilPot,
                        0,
                        {left * perMol, left * r.weighedPerMol, oilToTake(f, r, left)},
-                       {}});
+                       lateOilIntoPot(f, r)});
 }
 
 } // namespace

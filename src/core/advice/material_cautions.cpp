@@ -108,7 +108,10 @@ void checkOne(const Advising& a, std::size_t i)
         if (m.kind == MaterialKind::Scent)
             a.say(C::ScentInLye, S::Care, at, line.id, {}, moved(Vessel::Trace));
         if (m.part(Part::Alcohol).range.typical() > valueOf(T::AlcoholInJug))
-            a.say(C::AlcoholInLye, S::Danger, at, line.id, {m.part(Part::Alcohol).range.typical()});
+            a.say(C::AlcoholInLye,
+                  m.part(Part::Alcohol).range.typical() > valueOf(T::StrongDrink) ? S::Danger
+                                                                                  : S::Care,
+                  at, line.id, {m.part(Part::Alcohol).range.typical()});
     }
     if (at == Vessel::OilPot &&
         (m.kind == MaterialKind::Salt || m.behaves(Behaviour::NeedsSolventWater)))

@@ -31,10 +31,19 @@ Reckoning reckonGiven(const Formula& formula, Amounts amounts);
 
 // The one list of findings that screen, print, command line and JSON show: the cautions, what name
 // and notes speak of, what the doubt adds and what the forecast of heat does
-// (heat/heat_findings.h), worst first. doubt: nothing while it is not drawn; heat: none while there
-// is no forecast.
+// (heat/heat_findings.h), worst first; those the maker has acknowledged come last. The same thing
+// is there once: what another says better is left out, and several lines of which the same is to be
+// said are one. doubt: nothing while it is not drawn; heat: none while there is no forecast.
 std::vector<Caution> findingsOf(const Formula& formula, const Reckoning& reckoning,
                                 const Doubt* doubt, const Lexicon& words,
                                 std::span<const Caution> heat = {});
+
+// How many of them, from the first, are shown in the open; the rest is folded, since nobody reads
+// eight warnings. Every danger is.
+std::size_t shownInTheOpen(std::span<const Caution> findings);
+
+// The step by which a maker says "I know" to it, or wants it said again; nothing where it is always
+// said.
+std::optional<Edit> acknowledge(const Formula& formula, const Caution& caution);
 
 } // namespace rhexion

@@ -33,6 +33,7 @@ enum class Threshold {
     HardWax,           // of the oils it meets: sets in the pot
     FattyAcid,         // of the oils it meets: seizes
     AlcoholInJug,      // share
+    StrongDrink,       // share of alcohol: more than beer holds
     UnevenPortion,     // superfat below the whole's
     ScentOverUsual,    // times the most of its usual use
     ChanceBearable,    // of lye left over
@@ -46,12 +47,10 @@ enum class Threshold {
     OtherLyeLow,       // superfat with the other lye, from
     OtherLyeHigh,      // and to, that makes it likely
     MilkWarm,          // C of a jug with milk, puree or sugar: care
-    MilkScorches,      // the same: danger
     MilkLimit,         // what a plan for freezing it keeps to
     LandingLimit,      // C where flakes land, that portions of a plain jug keep to
     JugHot,            // C a jug is expected to come to: it may boil over
     JugMayBoil,        // the same, at the high bound
-    LandingScorches,   // C where flakes land for a moment, with milk: danger
     JugNearBoiling,    // C below the boiling point
     AlcoholFoams,      // C of a jug with alcohol in it
     GlassShock,        // C that glass warms by, or is hotter than its bath
@@ -66,6 +65,7 @@ enum class Threshold {
     CookDries,         // of the water
     CookClimbs,        // C
     SweetCook,         // sugar / oils
+    SweetCore,         // sugar / oils, from which a batter climbs out of its mould
 };
 
 struct ThresholdRow {
@@ -107,6 +107,7 @@ inline constexpr auto thresholds = [] {
         {T::HardWax, 0.03, trade},
         {T::FattyAcid, 0.05, trade},
         {T::AlcoholInJug, 0.005, trade},
+        {T::StrongDrink, 0.08, "beer is below, wine above: common practice, no source"},
         {T::UnevenPortion, 0.02, trade},
         {T::ScentOverUsual, 1.25, trade},
         {T::ChanceBearable, 0.01, "one batch of a hundred"},
@@ -120,12 +121,10 @@ inline constexpr auto thresholds = [] {
         {T::OtherLyeLow, -0.01, slip},
         {T::OtherLyeHigh, 0.13, slip},
         {T::MilkWarm, 38.0, trade},
-        {T::MilkScorches, 50.0, trade},
         {T::MilkLimit, 35.0, trade},
         {T::LandingLimit, 95.0, "five below the boiling of water, which spits"},
         {T::JugHot, 95.0, trade},
         {T::JugMayBoil, 105.0, "the high bound holds half a vessel that stays cold"},
-        {T::LandingScorches, 65.0, "judgement: a moment's heat, stirred away"},
         {T::JugNearBoiling, 3.0, "within the band of the forecast"},
         {T::AlcoholFoams, 75.0, "alcohol boils at 78 C"},
         {T::GlassShock, 50.0, trade},
@@ -140,6 +139,7 @@ inline constexpr auto thresholds = [] {
         {T::CookDries, 0.15, trade},
         {T::CookClimbs, 93.0, trade},
         {T::SweetCook, 0.03, trade},
+        {T::SweetCore, 0.03, trade},
     });
 }();
 static_assert(thresholds.size() == countOf<Threshold>());

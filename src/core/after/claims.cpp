@@ -36,11 +36,41 @@ std::vector<ClaimWord> usualClaims()
                              "disinfect",  "medic",
                              "therap",     "relieves",
                              "rash",       "infection",
-                             "wound",      "fungus"})
+                             "wound",      "fungus",
+                             "heilt",      "heilung",
+                             "heilend",    "heilsam",
+                             "lindert",    "linderung",
+                             "behandelt",  "behandlung",
+                             "ekzem",      "neurodermitis",
+                             "akne",       "schuppenflechte",
+                             "rosazea",    "entzündung",
+                             "antimikrob", "antibakteriell",
+                             "desinfiz",   "medizin",
+                             "ausschlag",  "wunde",
+                             "hautpilz",   "gegen pilz"})
         out.push_back({word, ClaimKind::Medical});
-    for (const char* word : {"safe", "for sensitive skin", "hypoallergenic", "no lye", "lye-free",
-                             "lye free", "chemical-free", "chemical free", "ph neutral",
-                             "ph-neutral", "non-toxic", "suitable for babies"})
+    for (const char* word : {"safe",
+                             "for sensitive skin",
+                             "hypoallergenic",
+                             "no lye",
+                             "lye-free",
+                             "lye free",
+                             "chemical-free",
+                             "chemical free",
+                             "ph neutral",
+                             "ph-neutral",
+                             "non-toxic",
+                             "suitable for babies",
+                             "unbedenklich",
+                             "sicher",
+                             "für empfindliche haut",
+                             "hypoallergen",
+                             "ohne lauge",
+                             "laugenfrei",
+                             "ohne chemie",
+                             "chemiefrei",
+                             "ungiftig",
+                             "für babys"})
         out.push_back({word, ClaimKind::NotShown});
     return out;
 }

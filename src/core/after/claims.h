@@ -20,7 +20,7 @@ struct ClaimFound {
     std::size_t length = 0;
     ClaimKind kind = ClaimKind::Medical;
 };
-// The list a maker begins with, in English.
+// The list a maker begins with, in English and German: a card may be in either.
 std::vector<ClaimWord> usualClaims();
 // In the order of their places; a longer word at a place before a shorter one.
 std::vector<ClaimFound> claimsIn(std::string_view text, std::span<const ClaimWord> words);

@@ -32,6 +32,24 @@ double givenOff(const LabelOil& oil, double mol)
     return 0.0;
 }
 
+// The shares of their alkali that free fatty acids and fats take up: an acid takes its lye at once,
+// so what is left free is fat.
+struct Taken {
+    double acid = 1.0;
+    double fat = 1.0;
+    double of(LabelOil::Gives gives) const { return gives == LabelOil::Gives::Water ? acid : fat; }
+};
+Taken takenOf(const LabelBatch& b)
+{
+    double acid = 0.0;
+    double fat = b.hiddenFatMol;
+    for (const LabelOil& oil : b.oils)
+        (oil.gives == LabelOil::Gives::Water ? acid : fat) += oil.mol;
+    const double taken = (acid + fat) * (1.0 - std::max(0.0, b.superfat));
+    const double byAcid = std::min(acid, taken);
+    return {acid > 0.0 ? byAcid / acid : 1.0, fat > 0.0 ? (taken - byAcid) / fat : 1.0};
+}
+
 // Every name once, its masses together.
 std::vector<LabelRow> together(std::vector<LabelRow> rows)
 {
@@ -98,9 +116,10 @@ std::vector<LabelRow> labelAsAdded(const LabelBatch& b)
 std::vector<LabelRow> labelAsSoap(const LabelBatch& b)
 {
     std::vector<LabelRow> rows;
-    const double left = std::max(0.0, b.superfat);
+    const Taken taken = takenOf(b);
     double glycerin = 0.0;
     for (const LabelOil& oil : b.oils) {
+        const double left = 1.0 - taken.of(oil.gives);
         const double mol = oil.mol * (1.0 - left);
         const double off = givenOff(oil, mol);
         if (oil.gives == LabelOil::Gives::Glycerin)
@@ -134,22 +153,27 @@ std::vector<LabelRow> labelOf(const LabelBatch& batch, LabelSchool school)
 
 namespace {
 
-// The salt an acid becomes: its name and grams for a gram of the acid without crystal water.
-struct Salt {
-    std::string name;
-    double perGram = 1.0;
-};
-Salt saltOf(const Material& acid, double potassiumShare)
+// A bicarbonate of the shelf's salts takes up lye as an acid does.
+bool isMostlyAcid(const Material& m)
+{
+    double share = 0.0;
+    for (const AcidShare& acid : m.acids)
+        share += acid.share.range.typical();
+    return share > 0.5;
+}
+
+// The name of the salt an acid becomes; empty where none is known.
+std::string saltOf(const Material& acid, double potassiumShare)
 {
     static constexpr std::pair<Acid, const char*> names[] = {
-        {Acid::Citric, "Citrate"},          {Acid::Malic, "Malate"},
-        {Acid::Tartaric, "Tartrate"},       {Acid::Lactic, "Lactate"},
-        {Acid::Acetic, "Acetate"},          {Acid::Ascorbic, "Ascorbate"},
-        {Acid::Oxalic, "Oxalate"},          {Acid::Succinic, "Succinate"},
-        {Acid::Fumaric, "Fumarate"},        {Acid::Glycolic, "Glycolate"},
-        {Acid::Gluconic, "Gluconate"},      {Acid::Salicylic, "Salicylate"},
-        {Acid::Benzoic, "Benzoate"},        {Acid::Sorbic, "Sorbate"},
-        {Acid::Gluconolactone, "Gluconate"}};
+        {Acid::Citric, "Citrate"},           {Acid::Malic, "Malate"},
+        {Acid::Tartaric, "Tartrate"},        {Acid::Lactic, "Lactate"},
+        {Acid::Acetic, "Acetate"},           {Acid::Ascorbic, "Ascorbate"},
+        {Acid::Oxalic, "Oxalate"},           {Acid::Succinic, "Succinate"},
+        {Acid::Fumaric, "Fumarate"},         {Acid::Glycolic, "Glycolate"},
+        {Acid::Gluconic, "Gluconate"},       {Acid::Salicylic, "Salicylate"},
+        {Acid::Benzoic, "Benzoate"},         {Acid::Sorbic, "Sorbate"},
+        {Acid::Gluconolactone, "Gluconate"}, {Acid::Bicarbonate, "Carbonate"}};
     const AcidShare* most = nullptr;
     for (const AcidShare& a : acid.acids)
         if (!most || a.share.range.typical() > most->share.range.typical())
@@ -158,14 +182,8 @@ Salt saltOf(const Material& acid, double potassiumShare)
     if (!most || !(most->share.range.typical() > 0.0))
         return {};
     for (const auto& [which, name] : names)
-        if (which == most->acid) {
-            const AcidFacts& facts = factsOf(most->acid);
-            const double metal =
-                atomic::sodium + (atomic::potassium - atomic::sodium) * potassiumShare;
-            const double gain = facts.protons * (metal - atomic::hydrogen) / facts.molarMass();
-            return {std::string(potassiumShare > 0.5 ? "Potassium " : "Sodium ") + name,
-                    (1.0 + gain) * most->share.range.typical()};
-        }
+        if (which == most->acid)
+            return std::string(potassiumShare > 0.5 ? "Potassium " : "Sodium ") + name;
     return {};
 }
 
@@ -185,10 +203,10 @@ LabelBatch labelBatchOf(const Formula& f, const Account& account, double cured,
     out.allergens = std::move(allergens);
     out.waterAdded =
         account.jugWaterGrams + account.sodium.waterGrams + account.potassium.waterGrams;
-    const double left = std::max(0.0, out.superfat);
     const double molar =
         molarMassSodiumHydroxide +
         (molarMassPotassiumHydroxide - molarMassSodiumHydroxide) * out.potassiumShare;
+    std::vector<double> hiddenFat; // mol, as many as others
     for (std::size_t i = 0; i < f.lines.size() && i < account.lines.size(); ++i) {
         const Material& m = *f.lines[i].material;
         const LineReckoned& line = account.lines[i];
@@ -203,7 +221,10 @@ LabelBatch labelBatchOf(const Formula& f, const Account& account, double cured,
             const auto gives = m.kind == MaterialKind::FattyAcid ? LabelOil::Gives::Water
                                : m.kind == MaterialKind::Wax     ? LabelOil::Gives::Nothing
                                                                  : LabelOil::Gives::Glycerin;
-            out.oils.push_back({name, known.soap, line.grams, line.fatMolTypical, gives, plain});
+            const double water = line.waterGrams; // butter holds some
+            out.waterAdded += water;
+            out.oils.push_back(
+                {name, known.soap, line.grams - water, line.fatMolTypical, gives, plain});
             continue;
         }
         if (name == "Aqua") {
@@ -211,23 +232,26 @@ LabelBatch labelBatchOf(const Formula& f, const Account& account, double cured,
             continue;
         }
         double added = line.grams;
-        double water = m.part(Part::Water).range.typical() * line.grams;
+        const double water = m.part(Part::Water).range.typical() * line.grams;
         if (m.kind == MaterialKind::Salt && water > 0.0) { // brine is water and salt
             out.waterAdded += water;
             added -= water;
-            water = 0.0;
         }
-        double inBar = added - water + line.fatMolTypical * (1.0 - left) * molar;
+        // Its acids take up lye and give off water.
+        const double dry = line.grams - water + line.acidMol * (molar - molarMassWater);
         std::string barName = name;
-        if (m.kind == MaterialKind::Acid)
-            if (const Salt salt = saltOf(m, out.potassiumShare); !salt.name.empty()) {
-                barName = salt.name;
-                inBar = line.grams * salt.perGram;
-            }
+        if (m.kind == MaterialKind::Acid || isMostlyAcid(m))
+            if (const std::string salt = saltOf(m, out.potassiumShare); !salt.empty())
+                barName = salt;
         out.others.push_back({name, added, 0.0, plain});
-        out.othersInBar.push_back(inBar);
+        out.othersInBar.push_back(dry);
         out.othersInBarNames.push_back(barName);
+        hiddenFat.push_back(line.fatMolTypical);
+        out.hiddenFatMol += line.fatMolTypical;
     }
+    const Taken taken = takenOf(out);
+    for (std::size_t i = 0; i < hiddenFat.size(); ++i)
+        out.othersInBar[i] += hiddenFat[i] * taken.fat * molar;
     // Ready lyes and hydroxide in materials are counted as what they hold.
     const double givenMol = account.givenMol;
     if (givenMol > 0.0)

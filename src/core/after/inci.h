@@ -43,7 +43,8 @@ struct LabelBatch {
     double potassium = 0.0;
     double waterAdded = 0.0;
     double potassiumShare = 0.0; // of the mol of hydroxide
-    double superfat = 0.0;       // 0 to 1 of the oils' alkali not taken up; below 0: lye is left
+    double superfat = 0.0;       // 0 to 1 of the fat's alkali not taken up; below 0: lye is left
+    double hiddenFatMol = 0.0;   // alkali that the fat of milks and purees could take
     double lyeLeftMol = 0.0;
     double waterLeft = 0.0; // at cure
 };

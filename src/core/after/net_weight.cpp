@@ -61,6 +61,11 @@ OrCannot<WeightCheck> checkWeights(std::span<const double> grams, double nominal
     return out;
 }
 
+double digitHeight(double nominal)
+{
+    return nominal > 1000.0 ? 6.0 : nominal > 200.0 ? 4.0 : nominal > 50.0 ? 3.0 : 2.0;
+}
+
 double nominalFor(double settledLow, double step)
 {
     return std::floor(settledLow / step + 1e-9) * step;

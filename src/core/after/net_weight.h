@@ -24,6 +24,9 @@ struct WeightCheck {
 };
 OrCannot<WeightCheck> checkWeights(std::span<const double> grams, double nominal);
 
+// mm that the digits of the net weight are high at least: 76/211/EEC, annex I, 3.1 (from memory).
+double digitHeight(double nominal);
+
 // Proposed: the low bound of what a bar settles to, rounded down to 5 g.
 double nominalFor(double settledLow, double step = 5.0);
 

@@ -123,6 +123,10 @@ struct Apply {
     {
         return SetWay{exchange(formula.way, e.way)};
     }
+    std::optional<Edit> operator()(const SetAcknowledged& e) const
+    {
+        return SetAcknowledged{exchange(formula.acknowledged, e.acknowledged)};
+    }
     std::optional<Edit> operator()(const SetHeatPlan& e) const
     {
         return SetHeatPlan{exchange(formula.heat, e.heat)};

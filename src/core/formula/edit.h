@@ -69,6 +69,9 @@ struct SetHeatPlan {
 struct SetWay { // through the day
     DayWay way;
 };
+struct SetAcknowledged { // all of them at once
+    std::vector<Acknowledged> acknowledged;
+};
 // Settings are set whole; field says which one the maker touched.
 enum class SettingField {
     Superfat,
@@ -102,10 +105,10 @@ struct SetText {
     std::string text;
 };
 
-using Edit =
-    std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater, SetMaterial,
-                 SetLye, SetLiquid, SetOilsTotal, SetText, SetLocked, SetPortion, SetSolvent,
-                 SetPortions, SetMixing, SetMoulds, SetCutting, SetHandling, SetHeatPlan, SetWay>;
+using Edit = std::variant<AddLine, RemoveLine, SetAmount, MoveLine, SetFrozen, SetAllWater,
+                          SetMaterial, SetLye, SetLiquid, SetOilsTotal, SetText, SetLocked,
+                          SetPortion, SetSolvent, SetPortions, SetMixing, SetMoulds, SetCutting,
+                          SetHandling, SetHeatPlan, SetWay, SetAcknowledged>;
 
 // Applies the edit and returns the one that takes it back. An edit that names a line that is not
 // there, an id that is, or a new amount for a locked line changes nothing and returns nothing.

@@ -2,6 +2,7 @@
 // goes into, how lye and liquid are stated. Plain data; amounts/solve.h checks and solves it.
 #pragma once
 
+#include "core/formula/caution_code.h"
 #include "core/formula/day_way.h"
 #include "core/formula/heat_plan.h"
 #include "core/formula/mould.h"
@@ -177,11 +178,12 @@ struct Formula {
     std::vector<MouldUse> moulds;  // in the order they are filled
     Cutting cutting;
     Handling handling;
-    std::optional<HeatPlan> heat; // nothing: the maker's usual one
-    DayWay way;                   // how the maker goes through the day
-    std::optional<PairOf> pair;   // made to be compared with a batch
-    Mass oilsTotal;               // used only when every oil is a per cent of oils
-    LineId lastId = 0;            // of lines and portions
+    std::optional<HeatPlan> heat;           // nothing: the maker's usual one
+    DayWay way;                             // how the maker goes through the day
+    std::optional<PairOf> pair;             // made to be compared with a batch
+    std::vector<Acknowledged> acknowledged; // cautions that are not to be said of it again
+    Mass oilsTotal;                         // used only when every oil is a per cent of oils
+    LineId lastId = 0;                      // of lines and portions
 
     const Portion* portion(PortionId id) const;
     bool usesSecondJug() const; // lye or a line is in it

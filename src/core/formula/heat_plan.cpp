@@ -75,6 +75,7 @@ std::optional<Cannot> faultOf(const HeatPlan& p)
                            {"liquid", p.liquid, -10.0, 100.0},
                            {"chilled", p.chilled, -10.0, 100.0},
                            {"frozen", p.frozen, -40.0, 0.0},
+                           {"jug-ice", p.jugIce, 0.0, 1.0},
                            {"melted", p.melted, 20.0, 120.0},
                            {"pot-after", p.potAfterMinutes.value_or(0.0), 0.0, 720.0},
                            {"blending", p.blendingSeconds, 0.0, 7200.0},

@@ -52,6 +52,7 @@ struct HeatPlan {
     double chilled = 4.0;      // C of milk and egg that is not frozen, -10 to 100
     double frozen = -18.0;     // C of what is frozen, -40 to 0
     bool iceBath = false;
+    double jugIce = 0.0; // share of the jug's own water that goes in as ice, 0 to 1
     // The pot: hard fats are melted to a temperature, the rest is as warm as the room.
     VesselPlan pot{VesselStuff::Steel, 800.0};
     double melted = 70.0; // C, 20 to 120
@@ -64,6 +65,7 @@ struct HeatPlan {
     double blendingSeconds = 180.0; // 0 to 7200
     // The mould.
     MouldWall wall = MouldWall::WoodWithLiner;
+    bool cupsApart = false; // cavities stand apart and cool each by itself
     std::vector<CoverStep> covers{CoverStep{}};
     std::optional<double> ovenOffHours; // after which an oven is switched off; held if nothing
     CookPlan cook;

@@ -1,5 +1,5 @@
 // What is poured, as heat sees it: how much of what, how fast it reacts, at what temperature it
-// gels. docs/heat.md, sections 1 and 6.
+// gels. docs/heat.md, "The sums in short".
 #pragma once
 
 #include "core/heat/thermal.h"

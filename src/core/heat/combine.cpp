@@ -18,14 +18,18 @@ OrCannot<Combined> combine(const Combining& c)
     for (const Warm& part : {c.pot, c.jug})
         if (!isAboveNothing(part.grams) || !isAboveNothing(part.cp))
             return Cannot{CannotCode::BadMass, "joining", {}};
-    const double capacity = c.pot.grams * c.pot.cp + c.jug.grams * c.jug.cp;
-    const double joined = (c.pot.grams * c.pot.cp * c.pot.celsius +
-                           c.jug.grams * c.jug.cp * c.jug.celsius + c.thinning) /
-                          capacity;
+    double capacity = c.pot.grams * c.pot.cp + c.jug.grams * c.jug.cp;
+    double held = c.pot.grams * c.pot.cp * c.pot.celsius + c.jug.grams * c.jug.cp * c.jug.celsius +
+                  c.thinning;
+    for (const Warm& part : c.inPot) {
+        capacity += part.grams * part.cp;
+        held += part.grams * part.cp * part.celsius;
+    }
+    const double joined = held / capacity;
     const auto after = [&](double watts, double reacted, double perFattyAcid) {
         double all = capacity;
         double heat = joined * capacity + perFattyAcid * 1000.0 * c.fattyAcidMol +
-                      watts * c.blendingSeconds +
+                      watts * c.blendingSeconds + c.laterThinning +
                       saponifying * 1000.0 * c.mol * saponifiedAt(c.trace) * reacted;
         for (const Warm& part : c.later) {
             heat += part.grams * part.cp * part.celsius;
@@ -39,7 +43,7 @@ OrCannot<Combined> combine(const Combining& c)
     out.blending = blender * c.blendingSeconds;
     out.reacting = saponifying * 1000.0 * c.mol * saponifiedAt(c.trace);
     out.fattyAcid = fattyAcidNeutralising * 1000.0 * c.fattyAcidMol;
-    out.thinning = c.thinning;
+    out.thinning = c.thinning + c.laterThinning;
     out.joined = joined;
     out.atTrace = *Interval::ofSigned(after(blenderLow, 0.5, 40.0),
                                       after(blender, 1.0, fattyAcidNeutralising),

@@ -1,5 +1,5 @@
 // A hot-process cook: stages, water lost, how it ends. One lump, an estimate; weighing the pot
-// beats it. docs/heat.md, section 7.
+// beats it. docs/heat.md, "The sums in short".
 #pragma once
 
 #include "core/heat/batter.h"

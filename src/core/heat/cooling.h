@@ -1,5 +1,5 @@
 // How jug and pot cool, fitted to readings, and when both are in the window together. An estimate.
-// docs/heat.md, section 4.
+// docs/heat.md, "The sums in short".
 #pragma once
 
 #include "core/heat/thermal.h"
@@ -63,6 +63,8 @@ struct Window {
     std::optional<double> potHigh;
     double lowOfPot() const { return potLow.value_or(low); }
     double highOfPot() const { return potHigh.value_or(high); }
+    double middle() const { return (low + high) / 2.0; }
+    double middleOfPot() const { return (lowOfPot() + highOfPot()) / 2.0; }
 };
 
 struct Meeting {

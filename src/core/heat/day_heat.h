@@ -1,5 +1,5 @@
 // The day's readings and what they make of the forecast: when jug and pot meet, by their own
-// cooling; what the mould does, by its own core. docs/heat.md, sections 4 and 8.
+// cooling; what the mould does, by its own core. docs/heat.md, "The sums in short".
 #pragma once
 
 #include "core/heat/formula_heat.h"

@@ -1,6 +1,7 @@
 #include "core/heat/formula_heat.h"
 
 #include "core/making/mould_fit.h"
+#include "core/units/root.h"
 
 #include <algorithm>
 #include <cmath>
@@ -215,8 +216,13 @@ OrCannot<Jug> jugOf(const Formula& f, const Account& account, const HeatPlan& pl
     });
     if (frozenLye)
         return Cannot{CannotCode::FrozenHydroxide, frozenLye->material->name, {}};
-    if (vessel == Vessel::LyeJug && account.jugWaterGrams > 0.0)
-        jug.liquids.push_back(JugLiquid{account.jugWaterGrams, plan.liquid});
+    if (vessel == Vessel::LyeJug && account.jugWaterGrams > 0.0) {
+        const double ice = account.jugWaterGrams * plan.jugIce;
+        if (ice < account.jugWaterGrams)
+            jug.liquids.push_back(JugLiquid{account.jugWaterGrams - ice, plan.liquid});
+        if (ice > 0.0)
+            jug.liquids.push_back(JugLiquid{ice, plan.frozen, true});
+    }
     const JugReckoned& reckoned = account.jug(vessel);
     jug.sodiumGrams = reckoned.sodium.weighedGrams;
     jug.potassiumGrams = reckoned.potassium.weighedGrams;
@@ -465,9 +471,10 @@ OrCannot<std::vector<Pour>> poursOf(const Formula& f, const Account& account, co
         pour.portion = use.portion;
         pour.name = use.mould.name;
         pour.grams = level.grams / std::max(1, level.filled);
+        pour.over = level.over[1];
         pour.batter = std::get<Batter>(batter).scaledTo(pour.grams);
         pour.setup = setupOf(use.mould.shape, level.height[1], pour.batter.cubicMetres());
-        if (use.mould.count >= cavitiesOfABlock)
+        if (use.mould.count >= cavitiesOfABlock && !plan.cupsApart)
             pour.setup.lossFactor = lossInABlock;
         if (auto fault = add(std::move(pour)))
             return *fault;
@@ -511,6 +518,22 @@ std::optional<MouldBand> bandOf(const Pour& pour, double pouredAt, const HeatPla
     run.fields = options.fields;
     run.cancelled = options.cancelled;
     return mouldBand(pour.batter, pour.setup, pouredAt, plan.trace, run);
+}
+
+// s after the jug is hottest: as soon as both are in the window, and not before they have come down
+// to its middle, where the maker set it.
+double joiningSeconds(const MeetingForecast& m)
+{
+    const double from = m.meeting->from;
+    const double middle = m.window.middle();
+    const auto both = [&](double at) { return (m.jug.at(at) + m.pot.at(at)) / 2.0; };
+    if (both(from) <= middle)
+        return from;
+    const double last = m.meeting->until.value_or(from + 24.0 * 3600.0);
+    if (both(last) > middle)
+        return last;
+    const auto over = [&](double at) { return both(at) - middle; };
+    return seek::root(over, from, last).at;
 }
 
 } // namespace
@@ -602,15 +625,15 @@ std::optional<HeatForecast> forecastHeat(const Formula& f, const Account& accoun
                             {}};
     meeting.jugStarts = lye->run.peakSeconds;
     meeting.window = windowOf(f, plan, out.setting);
-    // Nobody melts the oils to let them cool for hours: they are begun so that both come into the
-    // window together.
-    const auto untilIn = [](const Cooling& curve, double high) {
-        return curve.at(0.0) <= high ? 0.0 : curve.when(high).value_or(0.0);
+    // Nobody melts the oils to let them cool for hours: they are begun so that both come to the
+    // middle of the window together.
+    const auto untilAt = [](const Cooling& curve, double celsius) {
+        return curve.at(0.0) <= celsius ? 0.0 : curve.when(celsius).value_or(0.0);
     };
     meeting.potStarts = plan.potAfterMinutes
                             ? *plan.potAfterMinutes * 60.0
-                            : std::max(0.0, untilIn(meeting.jug, meeting.window.high) -
-                                                untilIn(meeting.pot, meeting.window.highOfPot()));
+                            : std::max(0.0, untilAt(meeting.jug, meeting.window.middle()) -
+                                                untilAt(meeting.pot, meeting.window.middleOfPot()));
     if (meeting.potStarts > 0.0) {
         potCurve = fitCooling({{meeting.potStarts, out.potCelsius}}, prior);
         if (const auto* later = std::get_if<Cooling>(&potCurve))
@@ -636,25 +659,34 @@ std::optional<HeatForecast> forecastHeat(const Formula& f, const Account& accoun
     joining.jug = {vessels.jugGrams, vessels.jugCp, f.mixing.at.inCelsius()};
     joining.pot = {vessels.potGrams, vessels.potCp, f.mixing.at.inCelsius()};
     if (meets) {
-        joining.jug.celsius = meeting.jug.at(meeting.meeting->from);
-        joining.pot.celsius = meeting.pot.at(meeting.meeting->from);
-        out.joinedAtSeconds = meeting.meeting->from + meeting.jugStarts;
+        const double at = joiningSeconds(meeting);
+        joining.jug.celsius = meeting.jug.at(at);
+        joining.pot.celsius = meeting.pot.at(at);
+        out.joinedAtSeconds = at + meeting.jugStarts;
     }
+    double potWater = 0.0;
     double lateWater = 0.0;
-    const auto later = [&](std::size_t i, double grams) {
-        joining.later.push_back({grams, cpOf(*f.lines[i].material), celsiusOf(f.lines[i], plan)});
-        lateWater += grams * share(*f.lines[i].material, Part::Water);
+    const auto warm = [&](std::size_t i, double grams) {
+        return Warm{grams, cpOf(*f.lines[i].material), celsiusOf(f.lines[i], plan)};
     };
-    for (const Vessel vessel : {Vessel::Emulsion, Vessel::Trace})
-        eachIn(f, account, vessel, later);
     eachIn(f, account, Vessel::OilPot, [&](std::size_t i, double grams) {
-        if (!f.lines[i].material->isOil())
-            later(i, grams);
+        if (f.lines[i].material->isOil())
+            return;
+        joining.inPot.push_back(warm(i, grams));
+        potWater += grams * share(*f.lines[i].material, Part::Water);
     });
+    for (const Vessel vessel : {Vessel::Emulsion, Vessel::Trace})
+        eachIn(f, account, vessel, [&](std::size_t i, double grams) {
+            joining.later.push_back(warm(i, grams));
+            lateWater += grams * share(*f.lines[i].material, Part::Water);
+        });
     const double jugWater = theJug.waterGrams();
-    joining.thinning =
-        thinningHeat(theJug.sodiumMol(), theJug.potassiumMol(), jugWater, jugWater + lateWater) *
-        options.learnt.jugTimes;
+    const auto thinned = [&](double from, double to) {
+        return thinningHeat(theJug.sodiumMol(), theJug.potassiumMol(), from, to) *
+               options.learnt.jugTimes;
+    };
+    joining.thinning = thinned(jugWater, jugWater + potWater);
+    joining.laterThinning = thinned(jugWater + potWater, jugWater + potWater + lateWater);
     joining.fattyAcidMol = fattyAcidMol(f, account);
     joining.blendingSeconds = plan.blendingSeconds;
     joining.trace = plan.trace;

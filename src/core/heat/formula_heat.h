@@ -1,5 +1,5 @@
 // From a formula, its account and a plan of warmth to jug, pot, batter and moulds, and to the
-// forecast of all of them. docs/heat.md, section 1.
+// forecast of all of them. docs/heat.md, "The sums in short".
 #pragma once
 
 #include "core/account/account.h"
@@ -37,6 +37,7 @@ struct Pour {
     PortionId portion = 0;
     std::string name;
     double grams = 0.0;
+    double over = 0.0; // ml past the rim
     Batter batter;
     MouldSetup setup;
 };

@@ -93,8 +93,10 @@ private:
         alcohol /= std::max(1.0, jug.liquidGrams());
         const double high = told.peak.high();
         const bool foams = alcohol > valueOf(T::AlcoholInJug) && high >= valueOf(T::AlcoholFoams);
-        const bool danger = high >= told.run.boilingPoint - valueOf(T::JugNearBoiling) || foams;
-        if (danger || high >= valueOf(T::JugMayBoil) || told.peak.typical() >= valueOf(T::JugHot)) {
+        const bool danger = high >= told.run.boilingPoint - valueOf(T::JugNearBoiling) ||
+                            (foams && alcohol > valueOf(T::StrongDrink));
+        if (danger || foams || high >= valueOf(T::JugMayBoil) ||
+            told.peak.typical() >= valueOf(T::JugHot)) {
             Caution& c = say(C::JugBoils, danger ? S::Danger : S::Care, Vessel::LyeJug,
                              {high, told.run.boilingPoint, alcohol});
             if (!h_.plan.iceBath && jug.vessel != VesselStuff::Glass &&
@@ -117,10 +119,11 @@ private:
         const double hottest = told.hottest();
         if (!jug.scorches() || hottest <= valueOf(T::MilkWarm))
             return;
-        const S severity = told.peak.high() > valueOf(T::MilkScorches) ||
-                                   told.run.local > valueOf(T::LandingScorches)
-                               ? S::Danger
-                               : S::Care;
+        // Browned milk is a pity and no danger, browned sugar hardly that; a jug that may boil over
+        // has a finding of its own.
+        const bool spoils =
+            std::ranges::any_of(jug.liquids, [](const JugLiquid& q) { return q.milk || q.puree; });
+        const S severity = spoils ? S::Care : S::Note;
         // What can be frozen: the liquid there is most of that scorches and is not frozen yet.
         const std::vector<LineId> lines = jugLines(f_, account_, Vessel::LyeJug);
         std::size_t at = jug.liquids.size();
@@ -131,9 +134,13 @@ private:
             if (at == jug.liquids.size() || q.grams > jug.liquids[at].grams)
                 at = i;
         }
+        // Else the jug's own water, which is no line.
+        if (at == jug.liquids.size() && account_.jugWaterGrams > 0.0 && h_.plan.jugIce == 0.0)
+            at = lines.size();
+        const LineId frozenLine = at < lines.size() ? lines[at] : 0;
         const double limit = valueOf(T::MilkLimit);
         std::optional<FreezingPlan> plan;
-        if (at < lines.size()) {
+        if (at < jug.liquids.size()) {
             Jug tried = jug;
             tried.bath.reset();
             plan = freezingPlan(tried, at, limit, 180.0, cancelled_);
@@ -165,27 +172,37 @@ private:
         }
         Caution& c = say(C::JugScorches, severity, Vessel::LyeJug,
                          {hottest, plan->frozenGrams, jug.liquids[at].grams, double(plan->portions),
-                          plan->pauseSeconds / 60.0},
-                         lines[at]);
-        auto edits =
-            frozenGramsEdits(f_, account_, lines[at],
-                             plan->frozenGrams + jugGramsOf(f_, account_, lines[at]).frozen);
-        if (edits.empty() && plan->frozenGrams >= 1.0)
-            return; // locked
-        edits.push_back(SetHeatPlan{planWith([&](HeatPlan& p) {
+                          plan->pauseSeconds / 60.0, double(frozenLine)},
+                         scorching(jug, lines));
+        const HeatPlan wanted = planWith([&](HeatPlan& p) {
             p.portions = plan->portions;
             p.pauseMinutes = plan->pauseSeconds / 60.0;
             p.iceBath = false;
-        })});
+        });
+        auto edits = frozenGramsEdits(
+            f_, account_, frozenLine,
+            plan->frozenGrams + jugGramsOf(f_, account_, frozenLine).frozen, wanted);
+        if (edits.empty() && plan->frozenGrams >= 1.0)
+            return; // locked
+        if (frozenLine != 0)
+            edits.push_back(SetHeatPlan{wanted});
         c.mend = edits.front();
         c.also.assign(edits.begin() + 1, edits.end());
     }
-    static LineId scorching(const Jug& jug, const std::vector<LineId>& lines)
+    // What browns: the milk or puree there is most of, else the line with the most sugar.
+    LineId scorching(const Jug& jug, const std::vector<LineId>& lines) const
     {
-        for (std::size_t i = 0; i < lines.size(); ++i)
-            if (jug.liquids[i].milk || jug.liquids[i].puree)
-                return lines[i];
-        return lines.empty() ? 0 : lines.front();
+        LineId worst = 0;
+        double most = -1.0;
+        for (std::size_t i = 0; i < lines.size(); ++i) {
+            const JugLiquid& q = jug.liquids[i];
+            const double weight = q.milk || q.puree ? 1.0 : q.reducingSugar + q.otherSugar;
+            if (q.grams * weight > most) {
+                most = q.grams * weight;
+                worst = lines[i];
+            }
+        }
+        return worst;
     }
 
     void vessel(const Jug& jug, const JugForecast& told)
@@ -198,14 +215,16 @@ private:
         const bool plastic = jug.vessel == VesselStuff::Polypropylene;
         const bool soft = plastic && high > valueOf(T::PlasticGives);
         if (jug.vessel == VesselStuff::Aluminium)
-            say(C::AluminiumVessel, S::Danger, Vessel::LyeJug, {});
+            say(C::AluminiumVessel, S::Danger, Vessel::LyeJug, {}).mend =
+                SetHeatPlan{planWith([](HeatPlan& p) { p.jug.stuff = VesselStuff::Steel; })};
         else if (bathShock || (brittle && rise > valueOf(T::GlassShock)) || soft ||
                  jug.vessel == VesselStuff::OtherPlastic)
             say(C::VesselShock, S::Danger, Vessel::LyeJug, {rise, high, bathShock ? 1.0 : 0.0});
         else if (brittle || (plastic && high > valueOf(T::PlasticSoftens)))
             say(C::VesselShock, S::Care, Vessel::LyeJug, {rise, high, 0.0});
         if (h_.plan.pot.stuff == VesselStuff::Aluminium)
-            say(C::AluminiumVessel, S::Danger, Vessel::OilPot, {});
+            say(C::AluminiumVessel, S::Danger, Vessel::OilPot, {}).mend =
+                SetHeatPlan{planWith([](HeatPlan& p) { p.pot.stuff = VesselStuff::Steel; })};
     }
 
     void pot()
@@ -284,15 +303,23 @@ private:
                                  {}}};
                 })};
         }
-        const bool could = band.hot.risk > run.risk && band.hot.risk >= CoreRisk::Crack;
-        if (run.risk != CoreRisk::Low || could) {
-            const S severity = run.risk == CoreRisk::Volcano ? S::Danger
-                               : run.risk == CoreRisk::Crack ? S::Care
-                                                             : S::Note;
-            Caution& c = say(C::HotCore, severity, Vessel::Trace,
-                             {run.peak, band.hot.peak, band.firstLook() / 60.0,
-                              could && run.risk == CoreRisk::Low ? 1.0 : 0.0,
-                              double(std::max(run.risk, band.hot.risk))});
+        // Soap that gels is as warm as this every week; what climbs out of its mould has sugar in
+        // it (common practice, no source). So a plain batter may crack at most, which is a note,
+        // and a warm middle alone is no finding. It is a danger only where the maker has planned
+        // the covers so; under covers that nobody chose it is a matter of choosing.
+        const bool sweet = pour.pour.batter.sugarOfOils() > valueOf(T::SweetCore);
+        const auto riskOf = [&](const MouldRun& r) {
+            return sweet ? r.risk : std::min(r.risk, CoreRisk::Crack);
+        };
+        const CoreRisk usual = riskOf(run);
+        const CoreRisk hot = riskOf(band.hot);
+        if (usual >= CoreRisk::Crack || hot == CoreRisk::Volcano) {
+            const S severity = usual == CoreRisk::Volcano && f_.heat ? S::Danger
+                               : usual >= CoreRisk::Crack && sweet   ? S::Care
+                                                                     : S::Note;
+            Caution& c =
+                say(C::HotCore, severity, Vessel::Trace,
+                    {run.peak, band.hot.peak, band.firstLook() / 60.0, double(usual), double(hot)});
             if (!c.mend && !uncovered)
                 c.mend = SetHeatPlan{planWith([](HeatPlan& p) {
                     p.covers = {{MouldCover::Open, 0.0, {}}};
@@ -386,8 +413,14 @@ JugGrams jugGramsOf(const Formula& f, const Account& account, LineId line)
 }
 
 std::vector<Edit> frozenGramsEdits(const Formula& f, const Account& account, LineId id,
-                                   double grams)
+                                   double grams, const HeatPlan& plan)
 {
+    if (id == 0) {
+        HeatPlan iced = plan;
+        iced.jugIce =
+            account.jugWaterGrams > 0.0 ? std::clamp(grams / account.jugWaterGrams, 0.0, 1.0) : 0.0;
+        return {SetHeatPlan{iced}};
+    }
     const InJug in = inJugOf(f, account, id);
     if (in.locked || (!in.frozen && !in.thawed))
         return {};

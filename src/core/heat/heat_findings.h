@@ -15,10 +15,10 @@ std::vector<Caution> heatFindings(const Formula& formula, const Account& account
                                   const std::function<bool()>& cancelled = {});
 
 // The edits that freeze so many grams of what is in the jug on that line and on others of the same
-// material: a second line is added, or goes, and the make-up liquid stays the rest. Empty where
-// one of them is locked.
+// material: a second line is added, or goes, and the make-up liquid stays the rest. Line 0: of the
+// jug's own water, by the plan. Empty where one of them is locked.
 std::vector<Edit> frozenGramsEdits(const Formula& formula, const Account& account, LineId line,
-                                   double grams);
+                                   double grams, const HeatPlan& plan);
 // g of that material in the line's jug, and of it what is frozen.
 struct JugGrams {
     double all = 0.0;

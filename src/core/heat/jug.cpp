@@ -13,6 +13,7 @@ namespace {
 
 constexpr double tau = 60.0;      // s for flakes to dissolve, stirred: common practice, no source
 constexpr double tauCold = 180.0; // below 5 C
+constexpr double freezingStep = 5.0; // g: finer than anyone weighs ice
 
 bool isShare(double x)
 {
@@ -255,18 +256,28 @@ std::optional<double> frozenNeeded(const Jug& jug, std::size_t liquid, double li
     return seek::root(over, 0.0, all).at;
 }
 
+namespace {
+
+// Whether bulk and landing place stay at or under the limit until a quarter hour after the last
+// portion.
+bool staysUnder(const Jug& jug, double limit)
+{
+    JugRunOptions options;
+    options.hours = (jug.portions * jug.pauseSeconds + 900.0) / 3600.0;
+    options.giveUpAbove = limit;
+    options.curve = false;
+    const JugRun run = runJug(jug, options);
+    return std::max(run.peak, run.local) <= limit;
+}
+
+} // namespace
+
 std::optional<int> portionsNeeded(const Jug& jug, double limit)
 {
     Jug tried = jug;
-    for (tried.portions = 1; tried.portions <= mostPortions; ++tried.portions) {
-        JugRunOptions options;
-        options.hours = (tried.portions * tried.pauseSeconds + 900.0) / 3600.0;
-        options.giveUpAbove = limit;
-        options.curve = false;
-        const JugRun run = runJug(tried, options);
-        if (std::max(run.peak, run.local) <= limit)
+    for (tried.portions = 1; tried.portions <= mostPortions; ++tried.portions)
+        if (staysUnder(tried, limit))
             return tried.portions;
-    }
     return std::nullopt;
 }
 
@@ -278,14 +289,33 @@ std::optional<FreezingPlan> freezingPlan(const Jug& jug, std::size_t liquid, dou
     if (!least)
         return std::nullopt;
     const double all = jug.liquids[liquid].grams;
-    for (double grams = *least;; grams = std::min(all, grams + 5.0)) {
-        Jug tried = withFrozen(jug, liquid, grams);
+    const auto gramsAt = [&](int step) { return std::min(all, *least + freezingStep * step); };
+    const int last = static_cast<int>(std::ceil((all - *least) / freezingStep));
+    // More ice never makes it hotter, nor do more portions, so the steps can be halved: the same
+    // answer as one by one, in as many tries as their number has binary digits.
+    const auto holds = [&](int step) {
+        Jug tried = withFrozen(jug, liquid, gramsAt(step));
         tried.pauseSeconds = pauseSeconds;
-        if (const auto portions = portionsNeeded(tried, limit))
-            return FreezingPlan{grams, *portions, pauseSeconds};
-        if (grams >= all || (cancelled && cancelled()))
+        tried.portions = mostPortions;
+        return staysUnder(tried, limit);
+    };
+    int step = 0;
+    if (!holds(0)) {
+        if (!holds(last))
             return std::nullopt;
+        int tooFew = 0;
+        step = last;
+        while (step - tooFew > 1) {
+            if (cancelled && cancelled())
+                return std::nullopt;
+            const int between = tooFew + (step - tooFew) / 2;
+            (holds(between) ? step : tooFew) = between;
+        }
     }
+    Jug frozen = withFrozen(jug, liquid, gramsAt(step));
+    frozen.pauseSeconds = pauseSeconds;
+    return FreezingPlan{gramsAt(step), portionsNeeded(frozen, limit).value_or(mostPortions),
+                        pauseSeconds};
 }
 
 double thinningHeat(double sodiumMol, double potassiumMol, double waterBefore, double waterAfter)
@@ -331,10 +361,11 @@ JugForecast forecastJug(const Jug& jug, const JugRunOptions& options)
     forecast.balance = balanceOf(jug);
     forecast.run = runJug(jug, options);
     forecast.crystals = crystalsBelow(jug);
-    // A jug colder than its room warms between portions, a jug in a bath never gets as hot as all
-    // at once.
-    const double without = std::max(forecast.atOnce.celsius, forecast.run.peak);
-    const double peak = jug.bath ? forecast.run.peak : without;
+    // By portions or in a bath it never gets as hot as all at once; poured all at once it may, if
+    // nothing is lost meanwhile.
+    const bool atOnce = jug.portions == 1 && !jug.bath;
+    const double peak =
+        atOnce ? std::max(forecast.atOnce.celsius, forecast.run.peak) : forecast.run.peak;
     forecast.peakWithoutBath = forecast.atOnce.celsius;
 
     const bool mostlyPotassium = jug.potassiumMol() > jug.sodiumMol();

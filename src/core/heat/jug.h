@@ -1,5 +1,5 @@
 // The lye jug: how warm it gets, all at once and in portions, and what of its ice is left. Every
-// result is an estimate. The equations are in docs/heat.md, section 2.
+// result is an estimate. The equations are in docs/heat.md, "The sums in short".
 #pragma once
 
 #include "core/heat/thermal.h"

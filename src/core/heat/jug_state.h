@@ -1,5 +1,6 @@
 // Enthalpy of a jug as a function of temperature, ice and the share of hydroxide dissolved. J, zero
-// for liquid water, dissolved solids and solid hydroxide at 25 C. docs/heat.md, section 2.
+// for liquid water, dissolved solids and solid hydroxide at 25 C. docs/heat.md, "The sums in
+// short".
 #pragma once
 
 #include "core/heat/jug.h"

@@ -1,4 +1,4 @@
-// What a maker's own readings say about jug and mould. docs/heat.md, section 8.
+// What a maker's own readings say about jug and mould. docs/heat.md, "The sums in short".
 #pragma once
 
 #include "core/heat/mould_run.h"

@@ -1,5 +1,5 @@
 // Soap in its mould: heat of saponification and conduction over a cross-section, with its walls,
-// covers and places. An estimate. The scheme is in docs/heat.md, section 6.
+// covers and places. An estimate. The scheme is in docs/heat.md, "The sums in short".
 #pragma once
 
 #include "core/heat/batter.h"

@@ -1,4 +1,5 @@
-// The oil pot: melting, mixing and setting out again. An estimate. docs/heat.md, section 3.
+// The oil pot: melting, mixing and setting out again. An estimate. docs/heat.md, "The sums in
+// short".
 #pragma once
 
 #include "core/heat/thermal.h"

@@ -274,9 +274,9 @@ private:
     }
     bool wantsColdBath(Vessel vessel) const
     {
-        return (f_.heat && f_.heat->iceBath) || std::ranges::any_of(f_.lines, [&](const Line& l) {
-                   return l.vessel == vessel && l.frozen;
-               });
+        return (f_.heat && (f_.heat->iceBath || (f_.heat->jugIce > 0.0 && r_.hasJugWater))) ||
+               std::ranges::any_of(f_.lines,
+                                   [&](const Line& l) { return l.vessel == vessel && l.frozen; });
     }
     bool somethingToDissolve(Vessel vessel) const
     {

@@ -1,6 +1,6 @@
 // The one table of what a material asks of the lye and brings to it, term by term. Sums, bounds,
 // working, doubt, effects, mixtures and portions all read it, so that a figure counts alike
-// everywhere. Source of each factor: docs/chemistry.md, sections 2 and 3.
+// everywhere. Source of each factor: docs/chemistry.md, "Alkali called for".
 #pragma once
 
 #include "core/materials/material.h"
@@ -85,7 +85,8 @@ void eachDemand(const Material& m, Take&& take)
 Interval acidityOf(const Material& material);
 
 // The share of a hydroxide that counts as water: its water where that is stated, and for a purity
-// alone all that is neither hydroxide nor carbonate. Source: docs/chemistry.md, section 3.
+// alone all that is neither hydroxide nor carbonate. Source: docs/chemistry.md, "Alkali called
+// for".
 double moistureOf(const Material& hydroxide);
 
 // What a material may take besides fat and acid, mmol of hydroxide per 100 g at most: browning of

@@ -22,6 +22,7 @@ inline constexpr std::size_t maker = 500;
 inline constexpr std::size_t notes = 100000;
 inline constexpr std::size_t lines = 1000;
 inline constexpr std::size_t portions = 24;
+inline constexpr std::size_t acknowledged = 1000; // cautions
 inline constexpr std::size_t portionName = 200;
 inline constexpr std::size_t mould = 200;
 inline constexpr std::size_t moulds = 40; // that one batch goes into

@@ -1,5 +1,5 @@
 // Why a sum around the making has no answer: a code, the item it is about and the figures. Words
-// are made at the edge (words/making_words.h).
+// are made at the edge (words/cannot_words.h).
 #pragma once
 
 #include "core/units/enum_count.h"

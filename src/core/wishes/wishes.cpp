@@ -450,21 +450,29 @@ private:
     }
 
     // Oldest wish first: one that makes no difference is out for good. What remains cannot stand
-    // together, and any one less can.
+    // together; where it can without one of them, that one alone is enough, and else a second
+    // conflict stands in the way.
     WishResult whyNot()
     {
         const std::vector<std::size_t> core = smallestSet(all_);
         CannotTogether out;
         out.wishes = core;
+        if (!core.empty())
+            out.conflicts.push_back(core);
         for (const std::size_t wish : core) {
             std::vector<bool> rest = all_;
             rest[wish] = false;
-            if (!isPossible(rest)) { // a second set stands in the way
-                for (const std::size_t other : smallestSet(rest))
+            if (!isPossible(rest)) {
+                const std::vector<std::size_t> second = smallestSet(rest);
+                if (!second.empty() &&
+                    std::ranges::find(out.conflicts, second) == out.conflicts.end())
+                    out.conflicts.push_back(second);
+                for (const std::size_t other : second)
                     if (std::ranges::find(out.wishes, other) == out.wishes.end())
                         out.wishes.push_back(other);
                 continue;
             }
+            out.enough.push_back(wish);
             for (const bool low : {true, false})
                 if (low ? p_.wishes[wish].low.has_value() : p_.wishes[wish].high.has_value())
                     if (auto nearest = nearestOf(wish, rest, low))

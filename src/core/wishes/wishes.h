@@ -93,15 +93,19 @@ struct WishAnswer {
     double objective = 0.0; // points moved, or minus the grams wanted most
 };
 
-// Wishes that cannot stand together, and any one less can; for each the bound that the others can
-// live with.
+// For one wish the bound that all others can live with.
 struct NearestWish {
     std::size_t wish = 0;
     std::optional<double> low; // only the bound that had to give
     std::optional<double> high;
 };
+// Places among the wishes. None: the frame itself is at fault.
 struct CannotTogether {
-    std::vector<std::size_t> wishes; // places among the wishes; none: the frame itself is at fault
+    std::vector<std::size_t> wishes; // all that are in one of the conflicts
+    // Each cannot stand together, and any one of it less can, the other conflicts apart.
+    std::vector<std::vector<std::size_t>> conflicts;
+    std::vector<std::size_t>
+        enough; // without any one of these alone, all others can; each was tried
     std::vector<NearestWish> nearest;
 };
 
