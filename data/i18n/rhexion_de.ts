@@ -13353,12 +13353,12 @@ superfat on them %2</source>
         <translation>Mehrere Förmchen</translation>
     </message>
     <message>
-        <source>stand side by side</source>
-        <translation>stehen beisammen</translation>
+        <source>together</source>
+        <translation>beisammen</translation>
     </message>
     <message>
-        <source>stand apart</source>
-        <translation>stehen einzeln</translation>
+        <source>apart</source>
+        <translation>einzeln</translation>
     </message>
 </context>
 <context>

@@ -1,7 +1,7 @@
 #include "words/heat_words.h"
 
 #include "core/advice/thresholds.h"
-
+#include "core/heat/heat_findings.h"
 #include "storage/material_names.h"
 #include "words/cannot_words.h"
 #include "words/names.h"
@@ -219,6 +219,8 @@ void addMould(FactPage& page, const heat::PourForecast& pour, const Formula& f,
     if (f.portion(pour.pour.portion))
         section.title += QStringLiteral(" · ") + portionName(pour.pour.portion, f);
     section.sentence = gelSaid(band);
+    const heat::CoreRisk usual = heat::riskSaid(pour.pour.batter, run);
+    const heat::CoreRisk hot = heat::riskSaid(pour.pour.batter, band.hot);
     section.facts.append({HeatText::tr("Poured at"), wholeDegrees(pour.pouredAt, s),
                           coversSaid(plan, s), Tone::Plain});
     if (pour.pour.over > 0.0)
@@ -229,9 +231,9 @@ void addMould(FactPage& page, const heat::PourForecast& pour, const Formula& f,
     section.facts.append(
         {HeatText::tr("Hottest in the middle"), aboutDegrees(band.peak(), s),
          HeatText::tr("about %1 after pouring").arg(roundedTime(run.peakSeconds, s)),
-         run.risk == heat::CoreRisk::Volcano ? Tone::Danger
-         : run.risk == heat::CoreRisk::Crack ? Tone::Care
-                                             : Tone::Plain});
+         usual == heat::CoreRisk::Volcano ? Tone::Danger
+         : usual == heat::CoreRisk::Crack ? Tone::Care
+                                          : Tone::Plain});
     section.facts.append({HeatText::tr("Turns to gel at"), wholeDegrees(run.gelTemperature, s),
                           HeatText::tr("give or take %1").arg(s.wholeDifference(heat::gelBand)),
                           Tone::Plain});
@@ -239,14 +241,12 @@ void addMould(FactPage& page, const heat::PourForecast& pour, const Formula& f,
         section.facts.append({HeatText::tr("Gel begins"), aboutTime(*run.gelStart, s),
                               HeatText::tr("%1 of it gels").arg(s.percent(run.gelShare, 0)),
                               Tone::Plain});
-    if (band.hot.risk >= heat::CoreRisk::Crack)
-        section.facts.append(
-            {band.hot.risk == heat::CoreRisk::Volcano ? HeatText::tr("If it runs hot it may")
-                                                      : HeatText::tr("If it runs hot it may"),
-             band.hot.risk == heat::CoreRisk::Volcano ? HeatText::tr("rise out of the mould")
-                                                      : HeatText::tr("crack"),
-             HeatText::tr("stand it on a tray; gloves on when you look"),
-             run.risk >= heat::CoreRisk::Crack ? Tone::Danger : Tone::Care});
+    if (hot >= heat::CoreRisk::Crack)
+        section.facts.append({HeatText::tr("If it runs hot it may"),
+                              hot == heat::CoreRisk::Volcano ? HeatText::tr("rise out of the mould")
+                                                             : HeatText::tr("crack"),
+                              HeatText::tr("stand it on a tray; gloves on when you look"),
+                              usual == heat::CoreRisk::Volcano ? Tone::Danger : Tone::Care});
     section.facts.append({HeatText::tr("Look in first"), aboutTime(band.firstLook(), s),
                           HeatText::tr("then every half hour until an hour past the hottest"),
                           Tone::Plain});

@@ -241,7 +241,7 @@ QWidget* HeatPage::buildMouldForm()
         [](const HeatPlan& p) { return int(p.wall); },
         [](HeatPlan& p, int at) { p.wall = static_cast<MouldWall>(at); });
     form->addChoice(
-        tr("Several cups"), {tr("stand side by side"), tr("stand apart")},
+        tr("Several cups"), {tr("together"), tr("apart")},
         [](const HeatPlan& p) { return int(p.cupsApart); },
         [](HeatPlan& p, int at) { p.cupsApart = at == 1; });
     form->addTemperature(tr("Room"), [](HeatPlan& p) -> double& { return p.room; });

@@ -61,12 +61,11 @@ bool isAcknowledged(const Formula& f, const Caution& c)
 void leaveOutTheSame(std::vector<Caution>& findings)
 {
     const auto isSaid = [&](CautionCode code, Severity least) {
-        return std::ranges::any_of(findings, [&](const Caution& c) {
-            return c.code == code && c.severity >= least;
-        });
+        return std::ranges::any_of(
+            findings, [&](const Caution& c) { return c.code == code && c.severity >= least; });
     };
-    // A note does not take the place of something worse; and what the maker knows is not said to her
-    // in other words.
+    // A note does not take the place of something worse; and what the maker knows is not said to
+    // her in other words.
     const auto isSaidBetter = [&](const Caution& c) {
         return std::ranges::any_of(saysItBetter, [&](const SaysItBetter& pair) {
             return pair.left == c.code && isSaid(pair.said, c.severity);

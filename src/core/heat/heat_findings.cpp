@@ -14,6 +14,11 @@ using C = CautionCode;
 using S = Severity;
 using T = Threshold;
 
+bool isSweet(const Batter& batter)
+{
+    return batter.sugarOfOils() > valueOf(T::SweetCore);
+}
+
 class Finder {
 public:
     Finder(const Formula& formula, const Account& account, const HeatForecast& forecast,
@@ -303,16 +308,12 @@ private:
                                  {}}};
                 })};
         }
-        // Soap that gels is as warm as this every week; what climbs out of its mould has sugar in
-        // it (common practice, no source). So a plain batter may crack at most, which is a note,
-        // and a warm middle alone is no finding. It is a danger only where the maker has planned
-        // the covers so; under covers that nobody chose it is a matter of choosing.
-        const bool sweet = pour.pour.batter.sugarOfOils() > valueOf(T::SweetCore);
-        const auto riskOf = [&](const MouldRun& r) {
-            return sweet ? r.risk : std::min(r.risk, CoreRisk::Crack);
-        };
-        const CoreRisk usual = riskOf(run);
-        const CoreRisk hot = riskOf(band.hot);
+        // That a plain batter may crack is a note, a warm middle alone no finding. It is a danger
+        // only where the maker has planned the covers so; under covers that nobody chose it is a
+        // matter of choosing.
+        const bool sweet = isSweet(pour.pour.batter);
+        const CoreRisk usual = riskSaid(pour.pour.batter, run);
+        const CoreRisk hot = riskSaid(pour.pour.batter, band.hot);
         if (usual >= CoreRisk::Crack || hot == CoreRisk::Volcano) {
             const S severity = usual == CoreRisk::Volcano && f_.heat ? S::Danger
                                : usual >= CoreRisk::Crack && sweet   ? S::Care
@@ -406,6 +407,11 @@ InJug inJugOf(const Formula& f, const Account& account, LineId id)
 }
 
 } // namespace
+
+CoreRisk riskSaid(const Batter& batter, const MouldRun& run)
+{
+    return isSweet(batter) ? run.risk : std::min(run.risk, CoreRisk::Crack);
+}
 
 JugGrams jugGramsOf(const Formula& f, const Account& account, LineId line)
 {

@@ -14,6 +14,10 @@ std::vector<Caution> heatFindings(const Formula& formula, const Account& account
                                   const HeatForecast& forecast,
                                   const std::function<bool()>& cancelled = {});
 
+// What is said of a core. Soap that gels is as warm as this every week; what climbs out of its
+// mould has sugar in it (common practice, no source). So a plain batter may crack at most.
+CoreRisk riskSaid(const Batter& batter, const MouldRun& run);
+
 // The edits that freeze so many grams of what is in the jug on that line and on others of the same
 // material: a second line is added, or goes, and the make-up liquid stays the rest. Line 0: of the
 // jug's own water, by the plan. Empty where one of them is locked.
