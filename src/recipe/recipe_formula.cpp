@@ -146,6 +146,7 @@ public:
         if (!hasLiquid_)
             addWater();
         keepLye();
+        takeStatedWater();
         holdBack();
         notes();
         return std::move(out_);
@@ -256,8 +257,24 @@ private:
             portionNamed(said.texts.front()).held = held;
         }
     }
+    // A recipe that weighs its water and says no strength means the strength that water makes.
+    void takeStatedWater()
+    {
+        Formula& f = out_.formula;
+        if (liquidSaid_ || f.makeUp())
+            return;
+        const ReckonResult result = reckon(f);
+        const auto* r = std::get_if<Reckoning>(&result);
+        if (!r)
+            return;
+        const bool pure = f.liquid.convention == StrengthConvention::PureAndAllWater;
+        const double strength = (pure ? r->pure : r->asWeighed).strength;
+        if (strength > 0.0 && strength < 1.0)
+            liquid(LiquidStatement::Strength, strength);
+    }
     void liquid(LiquidStatement how, double value)
     {
+        liquidSaid_ = true;
         out_.formula.liquid.how = how;
         out_.formula.liquid.value = value;
     }
@@ -431,6 +448,7 @@ private:
     double oilsInAll_ = 0.0; // as stated; 0: not
     bool splitSaid_ = false;
     bool hasLiquid_ = false;
+    bool liquidSaid_ = false;
     std::map<LineId, std::string> oilNames_; // of lines, as written
     RecipeAsFormula out_;
 };
@@ -457,6 +475,14 @@ std::vector<RecipeMaterial> materialsFor(Recipe& r, const RecipeLookup& lookup)
     for (RecipeLine& line : r.lines) {
         RecipeMaterial m;
         Meant meant = lookup(line);
+        // "20 g sodium lactate 60 %": the share after a name tells which one it is.
+        if (meant.verdict != IdentityVerdict::Certain && line.alt && line.alt->unit == "%" &&
+            line.alt->value) {
+            RecipeLine fuller = line;
+            fuller.name += ' ' + recipe::shown(*line.alt->value) + " %";
+            if (Meant told = lookup(fuller); told.verdict == IdentityVerdict::Certain)
+                meant = std::move(told);
+        }
         if (meant.verdict == IdentityVerdict::Certain)
             m.material = std::move(meant.materials.front());
         else
