@@ -11408,10 +11408,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Deine Einstellungen, Formen, Grenzen und Preise sind in %1.</translation>
     </message>
     <message>
-        <source>The settings of %1 hold from now on; those of devices when Rhexion is started next.</source>
-        <translation>Die Einstellungen aus %1 gelten ab jetzt; die der Geräte ab dem nächsten Start von Rhexion.</translation>
-    </message>
-    <message>
         <source>The backup is in %1; it was read back and is whole.</source>
         <translation>Die Sicherung ist in %1; sie wurde zurückgelesen und ist ganz.</translation>
     </message>
@@ -11422,6 +11418,14 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>The weekly copy could not be made. %1</source>
         <translation>Die wöchentliche Kopie konnte nicht gemacht werden. %1</translation>
+    </message>
+    <message>
+        <source>Look, units, places, moulds, limits and prices of %1 hold from now on. Server and devices stay as they are here.</source>
+        <translation>Aussehen, Einheiten, Plätze, Formen, Grenzen und Preise aus %1 gelten ab jetzt. Server und Geräte bleiben, wie sie hier sind.</translation>
+    </message>
+    <message>
+        <source>Left out: %1.</source>
+        <translation>Weggelassen: %1.</translation>
     </message>
 </context>
 <context>

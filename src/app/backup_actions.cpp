@@ -143,10 +143,18 @@ void BackupActions::takeSettings(const QString& path)
         putSettings(settings, *file);
         Q_EMIT settingsTaken();
     }
-    Q_EMIT said(fault ? words::fileFault(*fault)
-                      : tr("The settings of %1 hold from now on; those of devices when Rhexion is "
-                           "started next.")
-                            .arg(path));
+    if (fault) {
+        Q_EMIT said(words::fileFault(*fault));
+        return;
+    }
+    QString text =
+        tr("Look, units, places, moulds, limits and prices of %1 hold from now on. Server "
+           "and devices stay as they are here.")
+            .arg(path);
+    if (!file->leftOut.isEmpty())
+        text += QLatin1Char(' ') +
+                tr("Left out: %1.").arg(file->leftOut.mid(0, 5).join(QStringLiteral(", ")));
+    Q_EMIT said(text);
 }
 
 void BackupActions::keepIn(const QString& path)

@@ -2,10 +2,12 @@
 
 #include "storage/json_cursor.h"
 
-#include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QRegularExpression>
+
+#include <algorithm>
+#include <array>
 
 namespace rhexion {
 
@@ -16,14 +18,15 @@ constexpr int megabytes = 8;
 constexpr qsizetype mostLetters = 4000;
 constexpr qsizetype mostValues = 5000;
 
-// Of this machine or this moment, not of the maker.
-bool isKept(const QString& key)
+// The one list of what travels, and places/ with where a material usually goes.
+constexpr std::array travelling{"decimalMark", "fahrenheit", "highContrast", "language",
+                                "massUnit",    "paper",      "printWorking", "reminders/on",
+                                "shade",       "textSize"};
+
+bool travels(const QString& key)
 {
-    for (const char* other : {"window", "recent", "session/", "tour/", "system", "reminders/told"})
-        if (key.startsWith(QLatin1String(other)))
-            return false;
-    static const QRegularExpression name(QStringLiteral("^[A-Za-z0-9_./ -]{1,200}$"));
-    return name.match(key).hasMatch();
+    static const QRegularExpression place(QStringLiteral("^places/[0-9a-f]{1,400}$"));
+    return std::ranges::find(travelling, key) != travelling.end() || place.match(key).hasMatch();
 }
 
 FileFault fault(FileFault::Code code, const QString& place)
@@ -38,11 +41,7 @@ QByteArray settingsToJson(const QSettings& settings, const Fittings& fittings)
     QJsonObject values;
     for (const QString& key : settings.allKeys()) {
         const QVariant value = settings.value(key);
-        if (!isKept(key))
-            continue;
-        if (value.typeId() == QMetaType::QStringList)
-            values[key] = QJsonArray::fromStringList(value.toStringList());
-        else if (value.canConvert<QString>())
+        if (travels(key) && value.canConvert<QString>())
             values[key] = value.toString();
     }
     QJsonObject out;
@@ -67,15 +66,13 @@ std::variant<SettingsFile, FileFault> settingsFromJson(const QByteArray& bytes)
         return fault(C::OutOfRange, QStringLiteral("settings"));
     for (auto it = values.begin(); it != values.end(); ++it) {
         const QString place = QStringLiteral("settings.") + it.key().left(80);
-        QStringList parts;
-        if (it->isArray())
-            for (const QJsonValue part : it->toArray())
-                parts << (part.isString() ? part.toString() : QString());
-        const bool fits = it->isArray() ? parts.join(QChar()).size() <= mostLetters
-                                        : it->isString() && it->toString().size() <= mostLetters;
-        if (!isKept(it.key()) || !fits)
+        if (!travels(it.key())) {
+            out.leftOut << it.key().left(80);
+            continue;
+        }
+        if (!it->isString() || it->toString().size() > mostLetters)
             return fault(C::OutOfRange, place);
-        out.values[it.key()] = it->isArray() ? QVariant(parts) : QVariant(it->toString());
+        out.values[it.key()] = it->toString();
     }
     auto read =
         fittingsFromJson(QJsonDocument(all.value(QStringLiteral("fittings")).toObject()).toJson());
@@ -98,7 +95,7 @@ std::variant<SettingsFile, FileFault> readSettings(const QString& path)
 void putSettings(QSettings& settings, const SettingsFile& file)
 {
     for (const QString& key : settings.allKeys())
-        if (isKept(key))
+        if (travels(key))
             settings.remove(key);
     for (auto it = file.values.begin(); it != file.values.end(); ++it)
         settings.setValue(it.key(), it.value());

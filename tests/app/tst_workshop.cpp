@@ -390,8 +390,6 @@ private Q_SLOTS:
              {std::pair<QByteArray, QByteArray>{"rhexion-settings", "another"},
               {"\"version\": 1", "\"version\": 9"},
               {"\"textSize\": \"130\"", "\"textSize\": {\"a\": 1}"},
-              {"\"textSize\"", "\"window\""},
-              {"\"textSize\"", "\"../etc\\u0000\""},
               {"Tray of six", QByteArray(900, 'x')},
               {"{", "[ {"}}) {
             QByteArray bad = whole;
@@ -400,8 +398,24 @@ private Q_SLOTS:
             take(bad);
             QVERIFY2(moulds() == 0 && !QSettings().contains(QStringLiteral("textSize")), to);
         }
-        take(whole);
+        // A file of another's names a server, devices and words of its own: none of them is taken,
+        // and those that are here stay.
+        QSettings().setValue(QStringLiteral("server/host"), QStringLiteral("mine"));
+        QSettings().setValue(QStringLiteral("devices/1/path"), QStringLiteral("/dev/mine"));
+        QByteArray others = whole;
+        others.replace("\"textSize\": \"130\"",
+                       "\"textSize\": \"130\", \"server/host\": \"theirs\", \"server/joined\": "
+                       "\"true\", \"devices/1/path\": \"/dev/theirs\", \"words/6f696c\": "
+                       "\"palm-oil\", \"whoToCall\": \"0\", \"window\": \"x\"");
+        QVERIFY(others != whole);
+        take(others);
         QCOMPARE(moulds(), std::size_t(1));
+        QVERIFY(other.said().contains(QStringLiteral("server/host")));
+        QCOMPARE(QSettings().value(QStringLiteral("server/host")).toString(), "mine");
+        QCOMPARE(QSettings().value(QStringLiteral("devices/1/path")).toString(), "/dev/mine");
+        for (const char* never : {"server/joined", "words/6f696c", "whoToCall", "window"})
+            QVERIFY2(!QSettings().contains(QLatin1String(never)), never);
+        take(whole);
         QCOMPARE(QSettings().value(QStringLiteral("textSize")).toInt(), 130);
         QCOMPARE(Theme::look().percent, 130); // at once
         QCOMPARE(QSettings().value(QStringLiteral("session/files")).toStringList(),
