@@ -10799,7 +10799,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>Ich weiß, bei dieser Formel nicht mehr sagen</translation>
     </message>
     <message numerus="yes">
-        <source>%n more to take care of</source>
+        <source>%n more thing(s) to take care of</source>
         <translation>
             <numerusform>%n weitere zu beachten</numerusform>
             <numerusform>%n weitere zu beachten</numerusform>
@@ -10833,10 +10833,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>%1 Dasselbe gilt für: %2.</translation>
     </message>
     <message numerus="yes">
-        <source>%n that you know</source>
+        <source>%n caution(s) you know</source>
         <translation>
-            <numerusform>%n, den du kennst</numerusform>
-            <numerusform>%n, die du kennst</numerusform>
+            <numerusform>%n Warnung, die du kennst</numerusform>
+            <numerusform>%n Warnungen, die du kennst</numerusform>
         </translation>
     </message>
 </context>

@@ -367,10 +367,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n more to take care of</source>
+        <source>%n more thing(s) to take care of</source>
         <translation>
-            <numerusform>%n more to take care of</numerusform>
-            <numerusform>%n more to take care of</numerusform>
+            <numerusform>%n more thing to take care of</numerusform>
+            <numerusform>%n more things to take care of</numerusform>
         </translation>
     </message>
     <message numerus="yes">
@@ -381,10 +381,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%n that you know</source>
+        <source>%n caution(s) you know</source>
         <translation>
-            <numerusform>%n that you know</numerusform>
-            <numerusform>%n that you know</numerusform>
+            <numerusform>%n caution you know</numerusform>
+            <numerusform>%n cautions you know</numerusform>
         </translation>
     </message>
 </context>

@@ -490,11 +490,11 @@ QString foldedCautions(const std::vector<Caution>& findings)
                                                     : care);
     QStringList said;
     if (care > 0)
-        said << WordsText::tr("%n more to take care of", nullptr, care);
+        said << WordsText::tr("%n more thing(s) to take care of", nullptr, care);
     if (notes > 0)
         said << WordsText::tr("%n note(s)", nullptr, notes);
     if (known > 0)
-        said << WordsText::tr("%n that you know", nullptr, known);
+        said << WordsText::tr("%n caution(s) you know", nullptr, known);
     return said.join(QStringLiteral(", "));
 }
 

@@ -8,6 +8,7 @@
 #include "recipe/recipe_formula.h"
 #include "storage/catalogue.h"
 #include "storage/catalogue_lookup.h"
+#include "storage/formula_json.h"
 #include "support/built.h"
 #include "words/caution_words.h"
 #include "words/lexicon.h"
@@ -105,7 +106,10 @@ private Q_SLOTS:
         QVERIFY(!cure.acknowledged);
         const auto known = acknowledge(f, cure);
         QVERIFY(known);
+        const Formula unsaid = f;
         const auto back = apply(f, *known);
+        QVERIFY(!(f == unsaid)); // or undo would pass it over
+        QVERIFY(std::get<Formula>(formulaFromJson(formulaToJson(f))) == f);
         const auto after = findings();
         QVERIFY(of(after, CautionCode::LongCure).acknowledged);
         QCOMPARE(shownInTheOpen(after), shownInTheOpen(before) - 1);

@@ -162,7 +162,7 @@ bool operator==(const Formula& a, const Formula& b)
            a.lye == b.lye && a.liquid == b.liquid && a.oilsTotal == b.oilsTotal &&
            a.mixing == b.mixing && a.portions == b.portions && a.moulds == b.moulds &&
            a.cutting == b.cutting && a.handling == b.handling && a.heat == b.heat &&
-           a.way == b.way && a.pair == b.pair;
+           a.way == b.way && a.pair == b.pair && a.acknowledged == b.acknowledged;
 }
 
 const Portion* Formula::portion(PortionId id) const
