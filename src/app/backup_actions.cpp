@@ -138,15 +138,13 @@ void BackupActions::takeSettings(const QString& path)
     const std::optional<FileFault> fault =
         file ? workshop_.fittings().change([&](Fittings& now) { now = file->fittings; })
              : std::optional(std::get<FileFault>(read));
-    if (!fault) {
-        QSettings settings;
-        putSettings(settings, *file);
-        Q_EMIT settingsTaken();
-    }
     if (fault) {
         Q_EMIT said(words::fileFault(*fault));
         return;
     }
+    QSettings settings;
+    putSettings(settings, *file);
+    Q_EMIT settingsTaken();
     QString text =
         tr("Look, units, places, moulds, limits and prices of %1 hold from now on. Server "
            "and devices stay as they are here.")

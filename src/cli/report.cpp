@@ -14,6 +14,8 @@
 #include <QCoreApplication>
 #include <QStringList>
 
+#include <span>
+
 namespace rhexion {
 
 namespace {
@@ -184,19 +186,13 @@ QString reckoningReport(const Formula& f, const Reckoning& r, const Doubt* doubt
     if (findings.empty())
         out.plain(ReportText::tr("  none"));
     const std::size_t open = allCautions ? findings.size() : shownInTheOpen(findings);
-    QStringList folded;
-    for (std::size_t i = 0; i < findings.size(); ++i) {
-        const QString title = words::cautionTitle(findings[i], f, s);
-        if (i < open)
-            out.plain(QStringLiteral("  [%1] %2. %3")
-                          .arg(words::severityName(findings[i].severity), title,
-                               words::cautionReason(findings[i], f, s)));
-        else
-            folded << title;
-    }
-    if (!folded.isEmpty())
+    for (const Caution& c : std::span(findings).first(open))
+        out.plain(QStringLiteral("  [%1] %2. %3")
+                      .arg(words::severityName(c.severity), words::cautionTitle(c, f, s),
+                           words::cautionReason(c, f, s)));
+    if (open < findings.size())
         out.plain(ReportText::tr("  And %1: %2 (--all-cautions says more).")
-                      .arg(words::foldedCautions(findings), folded.join(QStringLiteral(" · "))));
+                      .arg(words::foldedCautions(findings), words::foldedTitles(findings, f, s)));
     out.heading(ReportText::tr("Working"));
     int number = 0;
     for (const Step& step : r.working.steps()) {

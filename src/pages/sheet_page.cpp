@@ -14,6 +14,8 @@
 
 #include <QCoreApplication>
 
+#include <span>
+
 namespace rhexion {
 
 namespace {
@@ -208,23 +210,16 @@ QString SheetPage::html() const
 {
     const std::vector<Caution> findings =
         findingsOf(f_, r_, doubt_ ? &*doubt_ : nullptr, *words::lexicon(), heat_.findings);
-    const std::size_t open = shownInTheOpen(findings);
     QString cautions;
-    QStringList folded;
-    for (std::size_t i = 0; i < findings.size(); ++i) {
-        const QString title = words::cautionTitle(findings[i], f_, s_);
-        if (i < open)
-            cautions += QStringLiteral("<li><b>%1: %2.</b> %3</li>")
-                            .arg(words::severityName(findings[i].severity).toHtmlEscaped(),
-                                 title.toHtmlEscaped(),
-                                 words::cautionReason(findings[i], f_, s_).toHtmlEscaped());
-        else
-            folded << title;
-    }
-    if (!folded.isEmpty())
-        cautions += QStringLiteral("<li>%1: %2</li>")
-                        .arg(words::foldedCautions(findings).toHtmlEscaped(),
-                             folded.join(QStringLiteral(" · ")).toHtmlEscaped());
+    for (const Caution& c : std::span(findings).first(shownInTheOpen(findings)))
+        cautions += QStringLiteral("<li><b>%1: %2.</b> %3</li>")
+                        .arg(words::severityName(c.severity).toHtmlEscaped(),
+                             words::cautionTitle(c, f_, s_).toHtmlEscaped(),
+                             words::cautionReason(c, f_, s_).toHtmlEscaped());
+    if (const QString folded = words::foldedTitles(findings, f_, s_); !folded.isEmpty())
+        cautions +=
+            QStringLiteral("<li>%1: %2</li>")
+                .arg(words::foldedCautions(findings).toHtmlEscaped(), folded.toHtmlEscaped());
     QString maker = QString::fromStdString(f_.maker);
     if (!maker.isEmpty())
         maker += QStringLiteral(" · ");

@@ -45,9 +45,8 @@ NameBook::NameBook() : names_(namingRules()) {}
 
 void NameBook::setSearchRules(std::shared_ptr<const SearchRules> rules)
 {
-    searchRules_ = std::move(rules);
-    here_.setRules(searchRules_);
-    elsewhere_.setRules(searchRules_);
+    here_.setRules(rules);
+    elsewhere_.setRules(std::move(rules));
 }
 
 void NameBook::clear()

@@ -48,7 +48,6 @@ public:
 private:
     void addNames(std::string_view shown, const std::vector<std::string>& others, int handicap);
 
-    std::shared_ptr<const SearchRules> searchRules_;
     NameIndex names_;
     SearchIndex here_;
     SearchIndex elsewhere_; // names of other languages and INCI names, where no other answers

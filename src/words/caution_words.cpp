@@ -498,6 +498,14 @@ QString foldedCautions(const std::vector<Caution>& findings)
     return said.join(QStringLiteral(", "));
 }
 
+QString foldedTitles(const std::vector<Caution>& findings, const Formula& f, const Speech& s)
+{
+    QStringList titles;
+    for (std::size_t i = shownInTheOpen(findings); i < findings.size(); ++i)
+        titles << cautionTitle(findings[i], f, s);
+    return titles.join(QStringLiteral(" · "));
+}
+
 QString mendLabel(const Caution& c, const Formula& f, const Speech& s)
 {
     using C = CautionCode;

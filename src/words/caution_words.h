@@ -16,5 +16,8 @@ QString mendLabel(const Caution& caution, const Formula& formula, const Speech& 
 QString acknowledgeLabel(const Caution& caution);
 // What is folded away behind those shown in the open: "2 to take care of, 5 notes".
 QString foldedCautions(const std::vector<Caution>& findings);
+// Their titles in one line, for paper and terminal, where nothing unfolds; empty where none is.
+QString foldedTitles(const std::vector<Caution>& findings, const Formula& formula,
+                     const Speech& speech);
 
 } // namespace rhexion::words

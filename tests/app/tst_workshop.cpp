@@ -405,7 +405,7 @@ private Q_SLOTS:
         QByteArray others = whole;
         others.replace("\"textSize\": \"130\"",
                        "\"textSize\": \"130\", \"server/host\": \"theirs\", \"server/joined\": "
-                       "\"true\", \"devices/1/path\": \"/dev/theirs\", \"words/6f696c\": "
+                       "\"true\", \"devices/1/path\": \"/dev/theirs\", \"ownWords/6f696c\": "
                        "\"palm-oil\", \"whoToCall\": \"0\", \"window\": \"x\"");
         QVERIFY(others != whole);
         take(others);
@@ -413,7 +413,7 @@ private Q_SLOTS:
         QVERIFY(other.said().contains(QStringLiteral("server/host")));
         QCOMPARE(QSettings().value(QStringLiteral("server/host")).toString(), "mine");
         QCOMPARE(QSettings().value(QStringLiteral("devices/1/path")).toString(), "/dev/mine");
-        for (const char* never : {"server/joined", "words/6f696c", "whoToCall", "window"})
+        for (const char* never : {"server/joined", "ownWords/6f696c", "whoToCall", "window"})
             QVERIFY2(!QSettings().contains(QLatin1String(never)), never);
         take(whole);
         QCOMPARE(QSettings().value(QStringLiteral("textSize")).toInt(), 130);

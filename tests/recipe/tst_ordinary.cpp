@@ -19,13 +19,38 @@
 using namespace rhexion;
 using namespace rhexion::test;
 
+namespace {
+
+// The text as a formula, nothing answered; the recipe keeps what is asked.
+struct Read {
+    Recipe recipe;
+    std::vector<RecipeMaterial> materials;
+    RecipeAsFormula made;
+};
+std::optional<Read> readAs(const QString& text)
+{
+    static const CatalogueLookup lookup(built("foods.sqlite"), words::searchRules());
+    const RecipeLookup meant = [](const RecipeLine& line) { return lookup.meantBy(line); };
+    RecipeRead read = readRecipe(text.toStdString());
+    Formula start;
+    start.lye.sodium = CatalogueLookup::withId(usualSodium);
+    start.lye.potassium = CatalogueLookup::withId(usualPotassium);
+    const auto named = startingWith(read.recipe, start, meant);
+    if (read.refusal || !named)
+        return std::nullopt;
+    Read out{std::move(read.recipe), {}, {}};
+    out.materials = materialsFor(out.recipe, meant);
+    out.made = formulaOf(out.recipe, out.materials, *named);
+    return out;
+}
+
+} // namespace
+
 class TestOrdinary : public QObject {
     Q_OBJECT
 private Q_SLOTS:
     void nothingIsShouted()
     {
-        const CatalogueLookup lookup(built("foods.sqlite"), words::searchRules());
-        const RecipeLookup meant = [&](const RecipeLine& line) { return lookup.meantBy(line); };
         QFile file(QStringLiteral(RHEXION_SOURCE_DIR "/tests/data/ordinary_recipes.txt"));
         QVERIFY(file.open(QIODevice::ReadOnly));
         const QList<QString> recipes =
@@ -33,15 +58,9 @@ private Q_SLOTS:
         QCOMPARE(recipes.size(), 200);
         for (const QString& text : recipes) {
             const QByteArray why = text.toUtf8();
-            RecipeRead read = readRecipe(text.toStdString());
-            QVERIFY2(!read.refusal && read.recipe.notUnderstood.empty(), why);
-            Formula start;
-            start.lye.sodium = CatalogueLookup::withId(usualSodium);
-            start.lye.potassium = CatalogueLookup::withId(usualPotassium);
-            const auto named = startingWith(read.recipe, start, meant);
-            QVERIFY2(named, why);
-            const RecipeAsFormula made =
-                formulaOf(read.recipe, materialsFor(read.recipe, meant), *named);
+            const auto read = readAs(text);
+            QVERIFY2(read && read->recipe.notUnderstood.empty(), why);
+            const RecipeAsFormula& made = read->made;
             QVERIFY2(made.holdBack.empty() && made.openQuestions == 0, why);
             const Formula& f = made.formula;
             const ReckonResult result = reckon(f);
@@ -69,15 +88,12 @@ private Q_SLOTS:
     // usual one; the share after a name tells which material it is.
     void asTheRecipeSays()
     {
-        const CatalogueLookup lookup(built("foods.sqlite"), words::searchRules());
-        const RecipeLookup meant = [&](const RecipeLine& line) { return lookup.meantBy(line); };
-        RecipeRead read = readRecipe("600 g olive oil\n200 g coconut oil\n260 g water\n"
-                                     "16 g sodium lactate 60 %\nsuperfat 5 %\n");
-        Formula start;
-        start.lye.sodium = CatalogueLookup::withId(usualSodium);
-        const auto materials = materialsFor(read.recipe, meant);
-        QCOMPARE(materials.back().material->id, std::string("sodium-lactate-60"));
-        const Formula f = formulaOf(read.recipe, materials, start).formula;
+        const auto read = readAs(QStringLiteral("600 g olive oil\n200 g coconut oil\n"
+                                                "260 g water\n16 g sodium lactate 60 %\n"
+                                                "superfat 5 %\n"));
+        QVERIFY(read);
+        QCOMPARE(read->materials.back().material->id, std::string("sodium-lactate-60"));
+        const Formula& f = read->made.formula;
         const auto r = std::get<Reckoning>(reckon(f));
         QVERIFY(std::abs(r.pure.strength - f.liquid.value) < 1e-9 &&
                 std::abs(r.waterExcess) < 1e-6);

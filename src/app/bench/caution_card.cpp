@@ -48,15 +48,15 @@ CautionCard::CautionCard(QWidget* parent) : QWidget(parent)
 {
     setFocusPolicy(Qt::StrongFocus);
     setCursor(Qt::PointingHandCursor);
-    const auto button = [this](const char* name) {
+    const auto button = [this] {
         auto* made = new QPushButton(this);
-        made->setObjectName(QLatin1String(name));
+        made->setObjectName(QStringLiteral("mend"));
         made->setCursor(Qt::ArrowCursor);
         made->hide();
         return made;
     };
-    mend_ = button("mend");
-    known_ = button("mend"); // drawn alike
+    mend_ = button();
+    known_ = button();
     said_.severity = -1;
     connect(&Theme::news(), &LookNews::changed, this, [this] { laidWidth_ = -1; });
     connect(mend_, &QPushButton::clicked, this, [this] {

@@ -1,5 +1,7 @@
 #include "core/heat/mould_run.h"
 
+#include "core/advice/thresholds.h"
+
 #include <algorithm>
 #include <cmath>
 #include <limits>
@@ -492,7 +494,7 @@ void MouldSim::finish()
     r.gelShare = r.rows.back().gelShare;
     r.gel = r.gelShare < gelNone ? Gel::None : r.gelShare > gelAll ? Gel::Full : Gel::Partial;
     // With much sugar the same heat cracks sooner; a small cavity vents: common practice.
-    const bool sweet = batter_.sugarOfOils() > 0.03;
+    const bool sweet = batter_.sugarOfOils() > valueOf(Threshold::SweetCore);
     int risk = 0;
     if (r.peak >= (sweet ? 76.0 : 82.0))
         risk = 1;

@@ -73,6 +73,22 @@ std::vector<std::string> flat(const std::vector<std::vector<std::string>>& parts
     return out;
 }
 
+// The words of all parts, the parts as they stand first and then, where every order is wanted, in
+// each other one; visit returns whether it has found what it looked for.
+template <class Visit>
+void inEachOrder(const std::vector<std::vector<std::string>>& parts, bool every, Visit visit)
+{
+    std::vector<std::size_t> order(parts.size());
+    std::iota(order.begin(), order.end(), std::size_t(0));
+    do {
+        std::vector<std::string> words;
+        for (const std::size_t i : order)
+            words.insert(words.end(), parts[i].begin(), parts[i].end());
+        if (visit(words))
+            return;
+    } while (every && std::ranges::next_permutation(order).found);
+}
+
 std::vector<std::string> singular(std::vector<std::string> words, const NamingRules::Pairs& endings)
 {
     for (std::string& word : words)
@@ -205,15 +221,10 @@ void NameIndex::eachKey(std::string_view name, Put put) const
         std::vector<Words> parts = partsOf(spelling);
         if (parts.empty())
             continue;
-        const bool everyOrder = parts.size() <= mostParts - 1;
-        std::vector<std::size_t> order(parts.size());
-        std::iota(order.begin(), order.end(), std::size_t(0));
-        do {
-            Words words;
-            for (const std::size_t i : order)
-                words.insert(words.end(), parts[i].begin(), parts[i].end());
+        inEachOrder(parts, parts.size() <= mostParts - 1, [&](const Words& words) {
             put(words);
-        } while (everyOrder && std::ranges::next_permutation(order).found);
+            return false;
+        });
     }
 }
 
@@ -287,22 +298,16 @@ const NameIndex::Meaning* NameIndex::meaningOf(const Words& words) const
     return nullptr;
 }
 
-const NameIndex::Meaning* NameIndex::meaningInAnyOrder(std::vector<Words> parts) const
+const NameIndex::Meaning* NameIndex::meaningInAnyOrder(const std::vector<Words>& parts) const
 {
     if (parts.empty())
         return nullptr;
-    if (parts.size() > mostParts)
-        return meaningOf(flat(parts));
-    std::vector<std::size_t> order(parts.size());
-    std::iota(order.begin(), order.end(), std::size_t(0));
-    do {
-        Words words;
-        for (const std::size_t i : order)
-            words.insert(words.end(), parts[i].begin(), parts[i].end());
-        if (const Meaning* meaning = meaningOf(words))
-            return meaning;
-    } while (std::ranges::next_permutation(order).found);
-    return nullptr;
+    const Meaning* meaning = nullptr;
+    inEachOrder(parts, parts.size() <= mostParts, [&](const Words& words) {
+        meaning = meaningOf(words);
+        return meaning != nullptr;
+    });
+    return meaning;
 }
 
 const NameIndex::Meaning* NameIndex::meaningWithout(const std::vector<Words>& parts,

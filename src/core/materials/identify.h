@@ -115,7 +115,7 @@ private:
     template <class Put>
     void eachMeaning(std::string_view name, std::string_view language, Put put);
     const Meaning* meaningOf(const Words& words) const;
-    const Meaning* meaningInAnyOrder(std::vector<Words> parts) const;
+    const Meaning* meaningInAnyOrder(const std::vector<Words>& parts) const;
     const Meaning* meaningWithout(const std::vector<Words>& parts,
                                   const std::vector<Words>& qualifiers) const;
     // With qualifiers that were written first put last: "unsweetened almond milk".
