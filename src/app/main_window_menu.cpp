@@ -65,8 +65,10 @@ void MainWindow::buildMenu()
     buildEditMenu();
 
     QMenu* batch = menuBar()->addMenu(tr("&Batter and lye"));
-    batch->addAction(tr("Ma&ke this batch"), QKeySequence(ctrlShift | Qt::Key_M), this,
-                     &MainWindow::makeBatch);
+    batch
+        ->addAction(tr("Ma&ke this batch"), QKeySequence(ctrlShift | Qt::Key_M), this,
+                    &MainWindow::makeBatch)
+        ->setAutoRepeat(false);
     addBench(*batch, tr("&Split the batter…"), QKeySequence(ctrl | Qt::Key_B),
              [this] { bench_->showPortions(); });
     addBench(*batch, tr("&Lye made ahead…"), QKeySequence(ctrlShift | Qt::Key_D), [this] {

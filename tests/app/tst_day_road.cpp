@@ -500,7 +500,7 @@ private Q_SLOTS:
             r.making().batch()->done();
         }
         QVERIFY(mended);
-        QTest::keyClick(&r.making(), Qt::Key_Space); // finish
+        QTest::keyClick(&r.making(), Qt::Key_Return, Qt::ControlModifier); // finish
         QCOMPARE(r.outcomes().size(), std::size_t(2));
         QVERIFY(r.outcomes()[0].befell && r.outcomes()[0].noticed);
         QVERIFY(r.outcomes()[0].superfat && *r.outcomes()[0].superfat < 0.0);

@@ -1,6 +1,7 @@
 // Making a batch: nothing weighed is lost, a crash is taken up again, unsaved work is offered.
 #include <QTest>
 
+#include "app/make/held_keys.h"
 #include "app/make/place_panel.h"
 #include "app/make/step_list.h"
 #include "support/window.h"
@@ -14,6 +15,7 @@
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <QTimer>
+#include <QWindow>
 
 using namespace rhexion;
 using namespace rhexion::test;
@@ -194,6 +196,77 @@ private Q_SLOTS:
         QVERIFY(shop.window->journalPage().pageText().contains(QLatin1String("taken as planned")));
     }
 
+    // As X11 sends a held key: releases and presses, of which not all are marked as repeats. The
+    // first repeat comes after a rest.
+    void aKeyThatRepeatsUnmarked_data()
+    {
+        QTest::addColumn<Qt::Key>("key");
+        QTest::addColumn<bool>("weighing"); // the focus is in the field, or on the button
+        QTest::addColumn<int>("steps");
+        QTest::newRow("Space in the field") << Qt::Key_Space << true << 1;
+        QTest::newRow("Return in the field") << Qt::Key_Return << true << 1;
+        QTest::newRow("Space on the button") << Qt::Key_Space << false << 1;
+        QTest::newRow("Return on the button") << Qt::Key_Return << false << 0;
+    }
+    void aKeyThatRepeatsUnmarked()
+    {
+        QFETCH(Qt::Key, key);
+        QFETCH(bool, weighing);
+        Shop shop;
+        shop.window->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(shop.window.get()));
+        MakePage& make = shop.make(0);
+        while (make.batch()->plan().steps[std::size_t(make.batch()->step())].weighs() != weighing)
+            make.batch()->goTo(make.batch()->step() + 1);
+        const int step = make.batch()->step();
+        QWindow* handle = shop.window->windowHandle();
+        QTest::qWait(keysRest + 100);
+        QTest::keyPress(handle, key);
+        QTest::qWait(keysRest + 100);
+        for (int i = 0; i < 30; ++i) {
+            QTest::keyRelease(handle, key);
+            QTest::keyPress(handle, key);
+            QTest::qWait(25);
+        }
+        QTest::keyRelease(handle, key);
+        QTEST(make.batch()->step() - step, "steps");
+    }
+
+    // No bare Space finishes a batch, whatever has the focus; and a day that was walked through is
+    // asked about before it counts as made.
+    void finishedOnPurpose_data()
+    {
+        QTest::addColumn<int>("minutes"); // to each step
+        QTest::addColumn<bool>("asked");
+        QTest::newRow("walked through") << 0 << true;
+        QTest::newRow("made") << 4 << false;
+    }
+    void finishedOnPurpose()
+    {
+        QFETCH(int, minutes);
+        QFETCH(bool, asked);
+        Shop shop;
+        MakePage& make = shop.make(0);
+        for (int i = 0; i < int(make.batch()->plan().steps.size()); ++i) {
+            shop.now = shop.now.addSecs(minutes * 60);
+            make.batch()->goTo(i + 1);
+        }
+        QVERIFY(make.batch()->atEnd());
+        auto* finish = button(&make, "Finish and keep");
+        auto* note = make.findChild<QPlainTextEdit*>();
+        QVERIFY(note->hasFocus());
+        for (QWidget* at : std::initializer_list<QWidget*>{&make, finish, note})
+            QTest::keyClick(at, Qt::Key_Space);
+        QVERIFY(make.batch());
+        QTest::keyClick(note, Qt::Key_Return, Qt::ControlModifier);
+        QCOMPARE(make.batch() != nullptr, asked);
+        if (asked) {
+            QVERIFY2(shop.said().contains(QLatin1String("hands need")), qPrintable(shop.said()));
+            QTest::mouseClick(finish, Qt::LeftButton);
+        }
+        QVERIFY(!make.batch());
+    }
+
     // A weight that nothing can take stays in the field; the plan's is never put in its place.
     void weightThatCannotBeKeptStays()
     {
@@ -251,7 +324,7 @@ private Q_SLOTS:
         QVERIFY(std::abs(again.batch()->now().reckoning.waterPresent - before - 12.0) < 1e-6);
         // To the end, and the journal tells of it.
         again.batch()->goTo(int(again.batch()->plan().steps.size()));
-        QTest::mouseClick(button(&again, "Finish and keep"), Qt::LeftButton);
+        Shop::finish(again);
         QVERIFY(shop.window->journalPage().pageText().contains("12.0 g"));
     }
 
@@ -270,7 +343,7 @@ private Q_SLOTS:
         QTest::mouseClick(button(shop.window.get(), "Go on making it"), Qt::LeftButton);
         QCOMPARE(shop.window->making().findChild<QPlainTextEdit*>()->toPlainText(),
                  QStringLiteral("Half a thought"));
-        QTest::mouseClick(button(&shop.window->making(), "Finish and keep"), Qt::LeftButton);
+        Shop::finish(shop.window->making());
         const auto finished = std::get<Batch>(shop.window->journal()->batch(batch));
         QCOMPARE(finished.notes.size(), std::size_t(1));
         QVERIFY(!QFile::exists(draft));

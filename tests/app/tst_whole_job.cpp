@@ -90,7 +90,7 @@ private Q_SLOTS:
             }
             QVERIFY(++steps < 50);
         }
-        QTest::keyClick(&make, Qt::Key_Space);
+        Shop::finish(make);
 
         // It is in the journal, with what was really weighed; and a note can be added.
         JournalPage& journal = shop.window->journalPage();

@@ -4,6 +4,7 @@
 #include "app/make/day_plan_page.h"
 #include "app/make/finger.h"
 #include "app/make/heat_card.h"
+#include "app/make/held_keys.h"
 #include "app/make/place_panel.h"
 #include "app/make/step_card.h"
 #include "app/make/step_list.h"
@@ -14,6 +15,7 @@
 #include "app/widgets/page_at_hand.h"
 #include "app/widgets/scroll_room.h"
 #include "app/widgets/typing_line.h"
+#include "core/batch/walked_through.h"
 #include "storage/material_names.h"
 #include "words/day_words.h"
 #include "words/device_words.h"
@@ -23,6 +25,7 @@
 #include "words/slip_words.h"
 #include "words/step_help_words.h"
 
+#include <QApplication>
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -61,6 +64,36 @@ MakePage::MakePage(Stock& stock, Clock clock, QWidget* parent)
     layout->setContentsMargins(12, 8, 12, 12);
     layout->addWidget(stack_);
     connect(&Theme::news(), &LookNews::changed, this, &MakePage::fitRoom);
+    keys_ = watchKeys();
+}
+
+HeldKeys* MakePage::watchKeys()
+{
+    using Does = HeldKeys::Does;
+    const auto does = [this](const QKeyEvent& key) {
+        QWidget* at = QApplication::focusWidget();
+        const bool letter =
+            key.key() == Qt::Key_T || key.key() == Qt::Key_H || key.key() == Qt::Key_B;
+        const bool enter = key.key() == Qt::Key_Return || key.key() == Qt::Key_Enter;
+        const bool acts = enter || letter || key.key() == Qt::Key_Space ||
+                          key.key() == Qt::Key_Left || key.key() == Qt::Key_Right;
+        if (!acts || !at || (at != this && !isAncestorOf(at)))
+            return Does::Nothing;
+        if (at == card_->weighed())
+            return card_->weighed()->isModified() ? (enter ? Does::Keeps : Does::Nothing)
+                   : letter                       ? Does::Nothing
+                                                  : Does::GoesOn;
+        // Elsewhere a field takes what is written into it.
+        const bool writes = at->testAttribute(Qt::WA_InputMethodEnabled);
+        return writes && !(enter && key.modifiers()) ? Does::Nothing : Does::GoesOn;
+    };
+    const auto isGoOn = [this](QPoint at) { return card_->isGoOn(QApplication::widgetAt(at)); };
+    auto* keys = new HeldKeys(does, isGoOn, this);
+    connect(keys, &HeldKeys::heldDown, this, [this] {
+        if (current_)
+            Q_EMIT noted(tr("One press, one step: lift the key and press again."));
+    });
+    return keys;
 }
 
 MakePage::~MakePage()
@@ -105,6 +138,10 @@ QWidget* MakePage::buildDay()
     card_ = new StepCard(stock_, box);
     connect(card_, &StepCard::goOnWanted, this, &MakePage::goOn);
     connect(card_, &StepCard::goBackWanted, this, &MakePage::goBack);
+    connect(card_, &StepCard::spaceAtEnd, this, [this] {
+        Q_EMIT noted(tr("Space does not finish a batch: press Ctrl+Return, or the "
+                        "button."));
+    });
     connect(card_, &StepCard::keepWanted, this, [this] { keepWeighed(); });
     connect(card_, &StepCard::takeBackWanted, this,
             [this] { good(current_->takeBackLastTopUp()); });
@@ -476,7 +513,7 @@ void MakePage::refreshStep()
         shown.title = tr("Keep it in the journal");
         shown.advice = tr("Cover or chill it, look in now and then, and wash up with gloves still "
                           "on.");
-        shown.goOn = tr("Finish and keep");
+        shown.goOn = tr("Finish and keep (Ctrl+Return)");
         card_->show(shown);
         return;
     }
@@ -529,9 +566,12 @@ void MakePage::refresh()
         return;
     sureToStop_ = false;
     sureToSkip_ = false;
-    if (shownStep_ != current_->step()) {
+    const bool another = shownStep_ != current_->step();
+    if (another) {
         shownStep_ = current_->step();
+        keys_->stepChanged();
         sureAsPlanned_ = false;
+        sureWasMade_ = false;
         scoops_ = 0.0;
         // A fresh cup on the scale, or the vessel that stands there: from here on counts.
         const DayStep* step = current_->stepAtHand();
@@ -552,7 +592,7 @@ void MakePage::refresh()
         trouble_->show(current_.get());
     if (middle_->currentIndex() == 2)
         whole_->setBatch(current_.get());
-    if (isVisible() && !current_->atEnd() && middle_->currentIndex() == 0)
+    if (isVisible() && (another || !current_->atEnd()) && middle_->currentIndex() == 0)
         card_->takeFocus();
 }
 
@@ -648,8 +688,24 @@ void MakePage::stop()
     }
 }
 
+bool MakePage::wasMade()
+{
+    const auto walked = walkedThrough(current_->folded());
+    if (rehearsal_ || !walked || sureWasMade_)
+        return true;
+    sureWasMade_ = true;
+    Q_EMIT noted(
+        tr("These steps were done within %1; hands need %2 for them at the least. If it "
+           "was made all the same, press “Finish and keep” again. If not, press the first "
+           "step in the list to go back to it.")
+            .arg(speech_.minutes(walked->seconds / 60.0), speech_.minutes(walked->hands / 60.0)));
+    return false;
+}
+
 void MakePage::finish()
 {
+    if (!wasMade())
+        return;
     draft_.stop();
     if (!good(current_->finish(card_->note()->toPlainText())))
         return;
@@ -663,6 +719,12 @@ void MakePage::keyPressEvent(QKeyEvent* event)
 {
     if (event->key() == Qt::Key_Space && event->isAutoRepeat())
         return;
+    const bool atEnd = current_ && current_->atEnd() && middle_->currentIndex() == 0;
+    if (atEnd && event->modifiers() == Qt::ControlModifier && !event->isAutoRepeat() &&
+        (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter)) {
+        finish();
+        return;
+    }
     if (middle_->currentIndex() == 1 && event->key() == Qt::Key_Escape) {
         closeTrouble();
         return;
@@ -674,7 +736,7 @@ void MakePage::keyPressEvent(QKeyEvent* event)
     }
     switch (event->key()) {
     case Qt::Key_Space:
-    case Qt::Key_Right: goOn(); break;
+    case Qt::Key_Right: atEnd ? Q_EMIT card_->spaceAtEnd() : goOn(); break;
     case Qt::Key_Left: goBack(); break;
     case Qt::Key_T: Q_EMIT card_->tareWanted(); break;
     case Qt::Key_H: card_->toggleHelp(); break;
@@ -691,6 +753,8 @@ void MakePage::showEvent(QShowEvent*)
     if (parentWidget())
         parentWidget()->installEventFilter(this);
     fitRoom();
+    keys_->watch(window());
+    keys_->stepChanged();
     if (!current_)
         Q_EMIT dayWanted();
     refresh();

@@ -14,6 +14,7 @@
 #include <functional>
 #include <map>
 
+class QKeyEvent;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -23,6 +24,7 @@ namespace rhexion {
 
 class DayPlanPage;
 class HeatCard;
+class HeldKeys;
 class PlacePanel;
 class StepCard;
 class StepList;
@@ -41,6 +43,8 @@ public:
     // Scales and thermometers; they outlive the page.
     void setDevices(devices::DeviceDesk* desk);
     void setHeatPlan(std::function<HeatPlan()> usual);
+    // Nothing is kept of it, so nothing is asked before it is.
+    void setRehearsal() { rehearsal_ = true; }
     DayPlanPage& day() const { return *day_; }        // of what is on the bench
     DayPlanPage& wholeDay() const { return *whole_; } // of the batch
     void showWholeDay(bool on);
@@ -87,6 +91,8 @@ private:
     void goTo(int step);
     void stop();
     void finish();
+    bool wasMade(); // asks once about a day that was walked through
+    HeldKeys* watchKeys();
     void keepDraft();
     bool good(const std::optional<FileFault>& fault);
     bool takeFromScale(); // false: not now, and why was said
@@ -116,7 +122,10 @@ private:
     DayPlanPage* whole_;
     QPushButton* wholeButton_;
     QStackedWidget* middle_;
+    HeldKeys* keys_;
+    bool rehearsal_ = false;
     bool sureToStop_ = false;
+    bool sureWasMade_ = false;
     int shownStep_ = -1;
     bool sureToSkip_ = false;
     bool sureAsPlanned_ = false;             // an empty scale

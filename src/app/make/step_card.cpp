@@ -88,6 +88,7 @@ StepCard::StepCard(Stock& stock, QWidget* parent) : QFrame(parent)
     next_->setFont(Theme::figure());
     leastWidth(next_, 220);
     connect(next_, &QPushButton::clicked, this, &StepCard::goOnWanted);
+    next_->installEventFilter(this);
     signs_ = wrapped(this, Theme::body());
     nextUp_ = wrapped(this, Theme::small());
     nextUp_->setObjectName(QStringLiteral("muted"));
@@ -297,6 +298,8 @@ void StepCard::takeFocus()
 {
     if (field_->isVisible())
         weighed_->setFocus();
+    else if (shown_.end)
+        note_->setFocus(); // not the button: a Space still on its way would finish the batch
     else
         next_->setFocus();
 }
@@ -317,8 +320,20 @@ void StepCard::showAdded(const QString& what)
     takeBack_->setVisible(!what.isEmpty());
 }
 
+bool StepCard::isGoOn(const QWidget* widget) const
+{
+    return widget == next_;
+}
+
 bool StepCard::eventFilter(QObject* watched, QEvent* event)
 {
+    if (watched == next_ && shown_.end &&
+        (event->type() == QEvent::KeyPress || event->type() == QEvent::KeyRelease) &&
+        static_cast<QKeyEvent*>(event)->key() == Qt::Key_Space) {
+        if (event->type() == QEvent::KeyPress)
+            Q_EMIT spaceAtEnd();
+        return true;
+    }
     if (watched != weighed_ || event->type() != QEvent::KeyPress)
         return QFrame::eventFilter(watched, event);
     const auto* key = static_cast<QKeyEvent*>(event);

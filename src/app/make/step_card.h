@@ -62,11 +62,13 @@ public:
     QLineEdit* weighed() const { return weighed_; }
     QPlainTextEdit* note() const { return note_; }
     TypingLine* extra() const { return extra_; }
+    bool isGoOn(const QWidget* widget) const;
     // Where the next key belongs.
     void takeFocus();
 
 Q_SIGNALS:
     void goOnWanted();
+    void spaceAtEnd(); // which finishes nothing
     void goBackWanted();
     void skipWanted();
     void troubleWanted();

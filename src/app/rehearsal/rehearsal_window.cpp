@@ -49,6 +49,7 @@ RehearsalWindow::RehearsalWindow(Stock& stock, QWidget* owner)
     HouseStyle::setTone(note_, Tone::Care);
     make_ = new MakePage(
         stock_, [this] { return now(); }, this);
+    make_->setRehearsal();
     make_->setDevices(desk_);
     make_->setHeatPlan([] { return HeatPlan{}; });
     hand_ = new PouringHand(*desk_, this);
