@@ -10839,6 +10839,18 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
             <numerusform>%n Warnungen, die du kennst</numerusform>
         </translation>
     </message>
+    <message>
+        <source>%1 was moved, removed or replaced while Rhexion had it open, so nothing is written to it. Put it back in its place, or close Rhexion and start it again.</source>
+        <translation>%1 wurde verschoben, entfernt oder ersetzt, während Rhexion es offen hatte; darum wird nichts hineingeschrieben. Lege es an seinen Platz zurück, oder schließe Rhexion und starte es neu.</translation>
+    </message>
+    <message>
+        <source>%1 is not there, but copies or photographs of it are. None is begun in its place unasked.</source>
+        <translation>%1 ist nicht da, wohl aber Kopien oder Fotos davon. Ungefragt wird an seiner Stelle nichts begonnen.</translation>
+    </message>
+    <message>
+        <source>%1 holds %2 things that the file beside it lacks. It is left as it is.</source>
+        <translation>In %1 stehen %2 Einträge, die der Datei daneben fehlen. Sie bleibt, wie sie ist.</translation>
+    </message>
 </context>
 <context>
     <name>Working</name>
@@ -14060,10 +14072,6 @@ superfat on them %2</source>
         <translation>Das Tagebuch lässt sich nicht öffnen. %1</translation>
     </message>
     <message>
-        <source>Go on with its last good copy</source>
-        <translation>Mit seiner letzten guten Kopie weitermachen</translation>
-    </message>
-    <message>
         <source>Put it aside and begin a new one</source>
         <translation>Es beiseitelegen und ein neues beginnen</translation>
     </message>
@@ -14161,6 +14169,33 @@ superfat on them %2</source>
         <source>The other benches: %1</source>
         <translation>Die anderen Werkbänke: %1</translation>
     </message>
+    <message>
+        <source>Go on with its last good copy, of %1</source>
+        <translation>Mit der letzten guten Kopie weitermachen, von %1</translation>
+    </message>
+    <message>
+        <source>Look at a weekly copy…</source>
+        <translation>Eine Wochenkopie ansehen …</translation>
+    </message>
+    <message>
+        <source>Begin a new one; the copies stay</source>
+        <translation>Ein neues beginnen; die Kopien bleiben</translation>
+    </message>
+    <message numerus="yes">
+        <source>The last good copy of the journal, of %1, holds %n thing(s) that the journal lacks: it may have been replaced by an older one.</source>
+        <translation>
+            <numerusform>In der letzten guten Kopie des Tagebuchs, von %1, steht %n Eintrag, der dem Tagebuch fehlt: vielleicht wurde es durch ein älteres ersetzt.</numerusform>
+            <numerusform>In der letzten guten Kopie des Tagebuchs, von %1, stehen %n Einträge, die dem Tagebuch fehlen: vielleicht wurde es durch ein älteres ersetzt.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Bring them in</source>
+        <translation>Übernehmen</translation>
+    </message>
+    <message>
+        <source>Leave them</source>
+        <translation>So lassen</translation>
+    </message>
 </context>
 <context>
     <name>rhexion::MakePage</name>
@@ -14237,10 +14272,6 @@ superfat on them %2</source>
         <translation>Zudecken oder kühlen, ab und zu nachsehen, und beim Abwaschen die Handschuhe anlassen.</translation>
     </message>
     <message>
-        <source>Finish and keep</source>
-        <translation>Beenden und behalten</translation>
-    </message>
-    <message>
         <source>Step %1 of %2: weigh</source>
         <translation>Schritt %1 von %2: wiegen</translation>
     </message>
@@ -14287,6 +14318,22 @@ superfat on them %2</source>
     <message>
         <source>Press again to stop; what is weighed is kept</source>
         <translation>Drücke noch einmal, um abzubrechen; was gewogen ist, bleibt</translation>
+    </message>
+    <message>
+        <source>One press, one step: lift the key and press again.</source>
+        <translation>Ein Druck, ein Schritt: Taste loslassen und noch einmal drücken.</translation>
+    </message>
+    <message>
+        <source>Space does not finish a batch: press Ctrl+Return, or the button.</source>
+        <translation>Die Leertaste schließt keine Charge ab: Strg+Eingabe drücken oder den Knopf.</translation>
+    </message>
+    <message>
+        <source>Finish and keep (Ctrl+Return)</source>
+        <translation>Abschließen und behalten (Strg+Eingabe)</translation>
+    </message>
+    <message>
+        <source>These steps were done within %1; hands need %2 for them at the least. If it was made all the same, press “Finish and keep” again. If not, press the first step in the list to go back to it.</source>
+        <translation>Diese Schritte waren in %1 erledigt; Hände brauchen dafür mindestens %2. Wenn die Charge trotzdem gemacht ist, drücke noch einmal „Abschließen und behalten“. Wenn nicht, drücke den ersten Schritt in der Liste, um dorthin zurückzugehen.</translation>
     </message>
 </context>
 <context>

@@ -106,6 +106,13 @@
 <context>
     <name>rhexion::MainWindow</name>
     <message numerus="yes">
+        <source>The last good copy of the journal, of %1, holds %n thing(s) that the journal lacks: it may have been replaced by an older one.</source>
+        <translation>
+            <numerusform>The last good copy of the journal, of %1, holds %n thing that the journal lacks: it may have been replaced by an older one.</numerusform>
+            <numerusform>The last good copy of the journal, of %1, holds %n things that the journal lacks: it may have been replaced by an older one.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
         <source>%n material(s) have new figures.</source>
         <translation>
             <numerusform>%n material has new figures.</numerusform>

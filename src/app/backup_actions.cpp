@@ -101,14 +101,7 @@ void BackupActions::fill(QMenu& menu)
         if (!path.isEmpty())
             keepIn(path);
     });
-    menu.addAction(tr("&Look at a backup…"), this, [this, kinds] {
-        const QString path =
-            files::toOpen(window_, tr("Look at a backup"),
-                          workshop_.places().data + QStringLiteral("/copies"), kinds);
-        if (!path.isEmpty())
-            if (BackupWindow* window = lookAt(path))
-                window->show();
-    });
+    menu.addAction(tr("&Look at a backup…"), this, &BackupActions::chooseOne);
     const QString settings = tr("Settings (*.json)");
     menu.addAction(tr("Settings &to a file…"), this, [this, settings] {
         const QString path = files::toSave(window_, tr("Settings to a file"),
@@ -121,6 +114,16 @@ void BackupActions::fill(QMenu& menu)
         if (!path.isEmpty())
             takeSettings(path);
     });
+}
+
+void BackupActions::chooseOne()
+{
+    const QString path = files::toOpen(window_, tr("Look at a backup"),
+                                       workshop_.places().data + QStringLiteral("/copies"),
+                                       tr("Backups (*.rhexion-backup)"));
+    if (!path.isEmpty())
+        if (BackupWindow* window = lookAt(path))
+            window->show();
 }
 
 void BackupActions::keepSettings(const QString& path)

@@ -49,6 +49,7 @@ public:
     void takeSettings(const QString& path); // all of them or none
     // In a thread of its own; says only what went wrong.
     void keepWeeklyCopy();
+    void chooseOne(); // to look at, beginning where the weekly copies are
 
 Q_SIGNALS:
     void said(const QString& text);

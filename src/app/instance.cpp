@@ -6,13 +6,17 @@
 
 #include <QCryptographicHash>
 #include <QDir>
+#include <QElapsedTimer>
 #include <QFileInfo>
 #include <QStandardPaths>
+#include <QThread>
+
+#include <utility>
 
 namespace rhexion {
 
 Instance::Instance(const QString& dataFolder, QObject* parent)
-    : QObject(parent), folder_(dataFolder)
+    : QObject(parent), folder_(dataFolder), lock_(dataFolder + QStringLiteral("/in-use.lock"))
 {
     makeOwnFolder(folder_);
     const QString real = QFileInfo(folder_).canonicalFilePath();
@@ -26,14 +30,25 @@ Instance::Instance(const QString& dataFolder, QObject* parent)
 
 bool Instance::claim()
 {
-    lock_ = std::make_unique<QLockFile>(folder_ + QStringLiteral("/in-use.lock"));
-    lock_->setStaleLockTime(0); // only a dead owner makes a lock stale
-    if (lock_->tryLock())
-        return true;
-    const bool foreign = lock_->error() == QLockFile::LockFailedError;
-    lock_.reset();
     // A folder that cannot be written at all is nobody's: the files will say so themselves.
-    return !foreign;
+    return lock_.tryLock() != FileLock::Got::Held;
+}
+
+Instance::Met Instance::meet(const QStringList& paths)
+{
+    constexpr int pause = 100; // ms
+    constexpr int patience = 10'000;
+    QElapsedTimer waited;
+    waited.start();
+    for (;;) {
+        if (claim())
+            return Met::Ours;
+        if (handOver(paths))
+            return Met::HandedOver;
+        if (waited.hasExpired(patience))
+            return Met::Silent;
+        QThread::msleep(pause);
+    }
 }
 
 Instance::~Instance() = default;
@@ -55,7 +70,7 @@ bool Instance::handOver(const QStringList& paths) const
 
 void Instance::listen()
 {
-    if (door())
+    if (!std::exchange(listening_, true) && door())
         door()->listen(socket_, [this](const QStringList& paths) { Q_EMIT wanted(paths); });
 }
 

@@ -2,9 +2,10 @@
 // does not answer, it may only read.
 #pragma once
 
-#include <QLockFile>
 #include <QObject>
 #include <QStringList>
+
+#include "storage/file_lock.h"
 
 #include <memory>
 
@@ -20,21 +21,25 @@ public:
 
     // Whether the folder is ours now; false where another living program has it.
     bool claim();
-    // Asks the program that has it to open these files in windows of its own; false where it does
-    // not answer within three seconds.
-    bool handOver(const QStringList& paths) const;
-    // Answers later starts; after the first picture, since it takes a moment.
+    enum class Met { Ours, HandedOver, Silent };
+    // Where another program has the folder, asks it to open these files in windows of its own,
+    // again and again for ten seconds: it may be starting, too, or ending. Silent: it never
+    // answered.
+    Met meet(const QStringList& paths);
+    // Answers later starts; after the first picture, since it takes a moment. Once is enough.
     void listen();
 
 Q_SIGNALS:
     void wanted(const QStringList& paths); // empty: a new window
 
 private:
+    bool handOver(const QStringList& paths) const;
     Door* door() const; // nothing where its library is not beside the program
 
     QString folder_;
     QString socket_;
-    std::unique_ptr<QLockFile> lock_;
+    FileLock lock_;
+    bool listening_ = false;
     mutable std::unique_ptr<Door> door_;
 };
 

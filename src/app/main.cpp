@@ -17,6 +17,7 @@
 #include "document/formula_document.h"
 #include "sheet/shipped_fonts.h"
 #include "storage/formula_json.h"
+#include "storage/good_copies.h"
 #include "words/refusal_words.h"
 #include "words/translation.h"
 
@@ -27,6 +28,7 @@
 #include <QSettings>
 #include <QStandardPaths>
 #include <QTemporaryDir>
+#include <QTimer>
 
 #include <cstdio>
 
@@ -207,12 +209,14 @@ int main(int argc, char** argv)
     // Before anything is opened: a backup that was chosen in the last run.
     const auto taken = takePlanned(data, clock());
     Instance instance(data);
-    const bool ours = instance.claim();
-    if (!ours && instance.handOver(files))
+    const Instance::Met met = instance.meet(files);
+    if (met == Instance::Met::HandedOver)
         return 0;
+    const bool ours = met == Instance::Met::Ours;
     places.readOnly = !ours;
-    const bool firstTime =
-        !asDemo && ours && !QFileInfo::exists(data + QStringLiteral("/journal.sqlite"));
+    const bool firstTime = !asDemo && ours &&
+                           !QFileInfo::exists(data + QStringLiteral("/journal.sqlite")) &&
+                           !tracesOf(data + QStringLiteral("/journal.sqlite")).any();
     Workshop workshop(places, clock);
     Windows windows(workshop);
     if (files.isEmpty() && !asDemo)
@@ -236,6 +240,7 @@ int main(int argc, char** argv)
         QApplication::setWindowIcon(QIcon(QStringLiteral(":/icons/org.rhexion.Rhexion.svg")));
         window->loadStock();
         window->offerRecovered();
+        window->offerGoodCopy();
         if (firstTime && files.isEmpty())
             window->tour().offer();
         workshop.notices().start();
@@ -256,6 +261,10 @@ int main(int argc, char** argv)
                                                           "The backup is in place. What was here "
                                                           "before is kept in %1.")
                                   .arg(kept));
+    // A window that is not painted, such as one that starts minimised, answers later starts too.
+    constexpr int atTheLatest = 2000; // ms
+    if (ours)
+        QTimer::singleShot(atTheLatest, &instance, &Instance::listen);
     window->show();
     return QApplication::exec();
 }

@@ -59,6 +59,7 @@ public:
     void goTo(Place place);
     void setHabits(const Habits& habits);
     void offerRecovered();
+    void offerGoodCopy(); // what it holds and the journal lacks
 
     FormulaDocument& document() { return *document_; }
     FileActions& files() { return *files_; }

@@ -1,6 +1,7 @@
 // What the window says above its page: each note is about one thing and goes when it is over.
 #include "app/main_window.h"
 
+#include "app/backup_actions.h"
 #include "app/bench/bench_page.h"
 #include "app/benches/bench_link.h"
 #include "app/file_actions.h"
@@ -8,6 +9,7 @@
 #include "app/widgets/note_column.h"
 #include "document/autosave.h"
 #include "document/formula_document.h"
+#include "storage/good_copies.h"
 #include "words/refusal_words.h"
 
 #include <QFileInfo>
@@ -177,19 +179,48 @@ void MainWindow::sayJournal()
     Banner& note =
         notes_->say(ofJournal, Tone::Care,
                     tr("The journal cannot be opened. %1").arg(words::fileFault(*fault)));
+    const bool gone = fault->code == Code::OnlyCopies;
     if (fault->code == Code::Locked || fault->code == Code::ReadOnly || fault->code == Code::Newer)
         return;
-    if (workshop_.hasGoodJournalCopy())
-        connect(note.addButton(tr("Go on with its last good copy")), &QPushButton::clicked, this,
-                [this] {
-                    if (!workshop_.journalFromGoodCopy())
-                        sayJournal();
-                });
-    connect(note.addButton(tr("Put it aside and begin a new one")), &QPushButton::clicked, this,
-            [this] {
+    if (const QDateTime made = workshop_.goodJournalCopy(); made.isValid())
+        connect(
+            note.addButton(tr("Go on with its last good copy, of %1").arg(speech().dateTime(made))),
+            &QPushButton::clicked, this, [this] {
+                if (!workshop_.journalFromGoodCopy())
+                    sayJournal();
+            });
+    if (tracesOf(workshop_.journalPath()).weeklyCopies > 0)
+        connect(note.addButton(tr("Look at a weekly copy…")), &QPushButton::clicked, this,
+                [this] { backups().chooseOne(); });
+    connect(note.addButton(gone ? tr("Begin a new one; the copies stay")
+                                : tr("Put it aside and begin a new one")),
+            &QPushButton::clicked, this, [this] {
                 if (!workshop_.journalAnew())
                     sayJournal();
             });
+}
+
+void MainWindow::offerGoodCopy()
+{
+    const int more = journal() && !workshop_.places().readOnly ? journal()->lackedOfGoodCopy() : 0;
+    if (more == 0)
+        return;
+    Banner& note =
+        notes_->say(ofJournal, Tone::Care,
+                    tr("The last good copy of the journal, of %1, holds %n thing(s) that the "
+                       "journal lacks: it may have been replaced by an older one.",
+                       nullptr, more)
+                        .arg(speech().dateTime(workshop_.goodJournalCopy())));
+    connect(note.addButton(tr("Bring them in")), &QPushButton::clicked, this, [this] {
+        const auto fault = journal()->bringInGoodCopy();
+        notes_->over(ofJournal);
+        if (fault)
+            say(words::fileFault(*fault));
+        Q_EMIT workshop_.journalChanged();
+        offerUnfinished();
+    });
+    connect(note.addButton(tr("Leave them")), &QPushButton::clicked, this,
+            [this] { notes_->over(ofJournal); });
 }
 
 void MainWindow::sayChangedOnDisk()
@@ -282,8 +313,10 @@ void MainWindow::offerWork(const RecoveredWork& work)
 
 void MainWindow::offerUnfinished()
 {
-    // Offered only if there is a journal at all.
-    if (!QFileInfo::exists(workshop_.journalPath()) || !journal())
+    // Offered only if there is a journal, or there was one.
+    const bool here =
+        QFileInfo::exists(workshop_.journalPath()) || tracesOf(workshop_.journalPath()).any();
+    if (!here || !journal())
         return;
     const auto read = journal()->unfinished();
     const auto* unfinished = std::get_if<QList<BatchSummary>>(&read);

@@ -7,9 +7,8 @@
 #include "app/widgets/own_words.h"
 
 #include "storage/data_folder.h"
-#include "storage/sqlite_file.h"
+#include "storage/good_copies.h"
 #include "storage/sqlite_journal.h"
-#include "storage/whole_file.h"
 #include "words/refusal_words.h"
 
 #include "words/search_words.h"
@@ -46,7 +45,7 @@ Workshop::~Workshop()
 {
     // The copy of a day that went well is worth more than a second at the end of it.
     if (journal_ && !places_.readOnly && !places_.fillJournal)
-        journal_->keepGoodCopy();
+        journal_->keepGoodCopy(clock_());
 }
 
 void Workshop::speakAnew()
@@ -103,11 +102,16 @@ Journal* Workshop::journal()
     return journal_.get();
 }
 
-bool Workshop::openJournal()
+bool Workshop::openJournal(bool beginAnew)
 {
     if (!places_.readOnly)
         makeOwnFolder(places_.data);
-    auto opened = SqliteJournal::open(journalPath(), places_.readOnly);
+    using How = SqliteJournal::How;
+    // The demo's journal holds nothing that could be lost.
+    const How how = places_.readOnly                              ? How::ReadOnly
+                    : beginAnew || places_.fillJournal != nullptr ? How::BeginAnew
+                                                                  : How::Usual;
+    auto opened = SqliteJournal::open(journalPath(), how);
     if (auto* fault = std::get_if<FileFault>(&opened)) {
         journalFault_ = std::move(*fault);
         Q_EMIT journalFailed();
@@ -122,36 +126,42 @@ bool Workshop::openJournal()
     return true;
 }
 
-bool Workshop::hasGoodJournalCopy() const
+QDateTime Workshop::goodJournalCopy() const
 {
-    return QFileInfo(SqliteFile::goodCopyOf(journalPath())).isFile();
+    const auto copies = goodCopiesOf(journalPath());
+    return copies.isEmpty() ? QDateTime() : QFileInfo(copies.first()).lastModified();
 }
 
-bool Workshop::putJournalAside()
+QString Workshop::asideName() const
 {
     const QString stamp = clock_().toUTC().toString(QStringLiteral("yyyyMMdd-HHmmss"));
-    bool good = true;
-    // The write-ahead log belongs to the damaged file and goes with it.
-    for (const char* tail : {"", "-wal", "-shm"}) {
-        const QString from = journalPath() + QLatin1String(tail);
-        if (QFileInfo::exists(from))
-            good = QFile::rename(from, journalPath() + QStringLiteral(".damaged-") + stamp +
-                                           QLatin1String(tail)) &&
-                   good;
-    }
-    return good;
+    QString name = journalPath() + QStringLiteral(".damaged-") + stamp;
+    for (int again = 2; QFileInfo::exists(name); ++again)
+        name = QStringLiteral("%1.damaged-%2.%3").arg(journalPath(), stamp).arg(again);
+    return name;
 }
 
 bool Workshop::journalFromGoodCopy()
 {
-    if (journal_ || !hasGoodJournalCopy() || !putJournalAside())
+    const auto copies = goodCopiesOf(journalPath());
+    if (journal_ || copies.isEmpty())
         return false;
-    return !copyWhole(SqliteFile::goodCopyOf(journalPath()), journalPath()) && openJournal();
+    if (auto fault = takeGoodCopy(copies.first(), journalPath(), asideName())) {
+        journalFault_ = std::move(fault);
+        return false;
+    }
+    return openJournal();
 }
 
 bool Workshop::journalAnew()
 {
-    return !journal_ && putJournalAside() && openJournal();
+    if (journal_)
+        return false;
+    if (auto fault = putAside(journalPath(), asideName())) {
+        journalFault_ = std::move(fault);
+        return false;
+    }
+    return openJournal(true);
 }
 
 } // namespace rhexion

@@ -56,7 +56,8 @@ public:
     // that another program holds is tried again every two seconds.
     Journal* journal();
     const std::optional<FileFault>& journalFault() const { return journalFault_; }
-    bool hasGoodJournalCopy() const;
+    // When the newest good copy was made; not valid where there is none.
+    QDateTime goodJournalCopy() const;
     // Puts a damaged journal aside under another name and goes on with its last good copy, or with
     // a new one. False if the files cannot be moved.
     bool journalFromGoodCopy();
@@ -76,8 +77,8 @@ Q_SIGNALS:
     void languageWanted(const QString& code);      // empty: the system's
 
 private:
-    bool openJournal();
-    bool putJournalAside();
+    bool openJournal(bool beginAnew = false);
+    QString asideName() const;
 
     Places places_;
     Clock clock_;

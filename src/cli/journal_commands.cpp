@@ -70,7 +70,7 @@ std::optional<int> JournalRun::open(const QString& path)
     } else {
         if (!QFile::exists(path))
             return bad(path, JournalText::tr("there is no such file."));
-        auto opened = SqliteJournal::open(path, true);
+        auto opened = SqliteJournal::open(path, SqliteJournal::How::ReadOnly);
         if (const auto* fault = std::get_if<FileFault>(&opened))
             return bad(path, words::fileFault(*fault));
         journal_ = std::get<std::unique_ptr<SqliteJournal>>(std::move(opened));

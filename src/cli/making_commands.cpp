@@ -86,7 +86,7 @@ std::variant<std::unique_ptr<SqliteJournal>, int> openJournal(const MakingOption
 {
     if (!QFile::exists(o.journal))
         return bad(o.journal, MakingText::tr("there is no such file."));
-    auto opened = SqliteJournal::open(o.journal, true);
+    auto opened = SqliteJournal::open(o.journal, SqliteJournal::How::ReadOnly);
     if (const auto* fault = std::get_if<FileFault>(&opened))
         return bad(o.journal, words::fileFault(*fault));
     return std::move(std::get<std::unique_ptr<SqliteJournal>>(opened));

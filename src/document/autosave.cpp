@@ -9,6 +9,7 @@
 #include <QDir>
 #include <QFile>
 #include <QJsonDocument>
+#include <QScopeGuard>
 #include <QUuid>
 
 #include <algorithm>
@@ -48,8 +49,11 @@ Autosave::~Autosave()
 {
     settle();
     // An orderly end has asked about unsaved work already.
-    if (lock_ && !leaving_)
+    if (!lock_)
+        return;
+    if (!leaving_)
         QFile::remove(file_);
+    lock_->remove();
 }
 
 void Autosave::leaveCopy()
@@ -80,9 +84,8 @@ bool Autosave::prepare()
         return false;
     file_ = folder_ + QLatin1Char('/') + QUuid::createUuid().toString(QUuid::WithoutBraces) +
             QStringLiteral(".recovery");
-    auto lock = std::make_unique<QLockFile>(file_ + QStringLiteral(".lock"));
-    lock->setStaleLockTime(0); // only a dead owner makes a lock stale
-    if (!lock->tryLock())
+    auto lock = std::make_unique<FileLock>(file_ + QStringLiteral(".lock"));
+    if (lock->tryLock() != FileLock::Got::Yes)
         return false;
     lock_ = std::move(lock);
     return true;
@@ -157,17 +160,19 @@ QList<RecoveredWork> Autosave::leftBehind() const
     for (const QFileInfo& info : dir.entryInfoList({QStringLiteral("*.recovery.lock")}))
         if (info.filePath() != file_ + QStringLiteral(".lock") &&
             !QFile::exists(info.filePath().chopped(5))) {
-            QLockFile left(info.filePath());
-            left.setStaleLockTime(0);
-            left.tryLock(); // unlocking takes the file away; a living owner keeps it
+            FileLock left(info.filePath());
+            if (left.tryLock() == FileLock::Got::Yes) // a living owner keeps it
+                left.remove();
         }
     for (const QFileInfo& info : dir.entryInfoList({QStringLiteral("*.recovery")}, QDir::Files)) {
         if (info.filePath() == file_)
             continue;
-        QLockFile lock(info.filePath() + QStringLiteral(".lock"));
-        lock.setStaleLockTime(0);
-        if (!lock.tryLock())
+        // Where no lock can be had at all, such as on a full disk, the work is offered all the
+        // same.
+        FileLock lock(info.filePath() + QStringLiteral(".lock"));
+        if (lock.tryLock() == FileLock::Got::Held)
             continue; // another window is alive and using it
+        const auto unlock = qScopeGuard([&] { lock.remove(); });
         QByteArray bytes;
         if (readBytes(info.filePath(), formulaFileMegabytes, bytes))
             continue;

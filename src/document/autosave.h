@@ -9,9 +9,9 @@
 
 #include "core/formula/formula.h"
 #include "storage/file_fault.h"
+#include "storage/file_lock.h"
 
 #include <QList>
-#include <QLockFile>
 
 #include <memory>
 #include <optional>
@@ -62,7 +62,7 @@ private:
     FormulaDocument& document_;
     QString folder_;
     QString file_;
-    std::unique_ptr<QLockFile> lock_;
+    std::unique_ptr<FileLock> lock_;
     QTimer timer_;
     QThreadPool pool_;
     int run_ = 0; // the newest write

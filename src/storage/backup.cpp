@@ -1,6 +1,8 @@
 #include "storage/backup.h"
 
 #include "storage/after_json.h"
+#include "storage/data_folder.h"
+#include "storage/file_lock.h"
 #include "storage/fittings.h"
 #include "storage/journal_schema.h"
 #include "storage/shelf.h"
@@ -15,7 +17,6 @@
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
-#include <QLockFile>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
@@ -221,13 +222,35 @@ private:
     QDateTime made_;
 };
 
+const QString spareLock = QStringLiteral("in-use.lock");
+
+// Folders of backups that were cut short hold copies of a whole workshop.
+void sweepSpares(const QString& folder)
+{
+    for (const QString& name :
+         QDir(folder).entryList({QStringLiteral(".rhexion-backup-*")}, QDir::Dirs | QDir::Hidden)) {
+        const QString spare = folder + QLatin1Char('/') + name;
+        bool alive = false;
+        if (const QString lock = spare + QLatin1Char('/') + spareLock; QFileInfo::exists(lock))
+            alive = FileLock(lock).tryLock() == FileLock::Got::Held;
+        else // of a version that locked nothing, or made a moment ago
+            alive = QFileInfo(spare).lastModified().secsTo(QDateTime::currentDateTime()) < 3600;
+        if (!alive)
+            QDir(spare).removeRecursively();
+    }
+}
+
 } // namespace
 
 Done writeBackup(const QString& folder, const QString& path, const QDateTime& now)
 {
+    sweepSpares(QFileInfo(path).absolutePath());
     QTemporaryDir spare(QFileInfo(path).absolutePath() + QStringLiteral("/.rhexion-backup-XXXXXX"));
     if (!spare.isValid())
         return cannotWrite(path, spare.errorString());
+    FileLock alive(spare.filePath(spareLock));
+    if (alive.tryLock() != FileLock::Got::Yes)
+        return cannotWrite(path, {});
     const auto sources = sourcesOf(folder, spare.path());
     if (const auto* fault = std::get_if<FileFault>(&sources))
         return *fault;
@@ -266,6 +289,7 @@ Done writeBackup(const QString& folder, const QString& path, const QDateTime& no
         return cannotWrite(path, fault->detail);
     if (::rename(QFile::encodeName(part).constData(), QFile::encodeName(path).constData()) != 0)
         return cannotWrite(path, {});
+    syncFolderOf(path);
     return std::nullopt;
 }
 
@@ -332,21 +356,44 @@ std::variant<BackupLooked, FileFault> unpackBackup(const QString& path, const QS
     return looked;
 }
 
+namespace {
+
+const QString takingMark = QStringLiteral("/taking.mark");
+
+// After they have changed places. Work that was not saved comes along, so that it is offered.
+std::variant<QString, FileFault> finishTaking(const QString& was, const QString& folder,
+                                              const QString& kept)
+{
+    if (!was.isEmpty()) {
+        const QDir recovered(was + QStringLiteral("/recovered"));
+        const QDir now(folder + QStringLiteral("/recovered"));
+        for (const QString& name : recovered.entryList({QStringLiteral("*.recovery")}, QDir::Files))
+            if (makeOwnFolder(now.path()) && !now.exists(name))
+                copyWhole(recovered.filePath(name), now.filePath(name));
+        if (!QDir().rename(was, kept))
+            return cannotWrite(kept, {});
+    }
+    QFile::remove(folder + takingMark);
+    syncFolderOf(folder);
+    return kept;
+}
+
+} // namespace
+
 std::variant<QString, FileFault> takeBackup(const QString& unpacked, const QString& folder,
                                             const QDateTime& now)
 {
-    // Both lie beside each other, so that each is one rename.
     QString kept = folder + QStringLiteral(".before-") +
                    now.toUTC().toString(QStringLiteral("yyyyMMdd-hhmmss"));
     if (QFileInfo::exists(kept))
         return FileFault{Code::Twice, kept, kept};
-    if (QFileInfo::exists(folder) && !QDir().rename(folder, kept))
-        return cannotWrite(folder, {});
-    if (!QDir().rename(unpacked, folder)) {
-        QDir().rename(kept, folder);
-        return cannotWrite(folder, {});
-    }
-    return kept;
+    const bool there = QFileInfo::exists(folder);
+    // The mark goes with the unpacked files: where it is says whether they have changed places.
+    if (auto fault = writeWhole(unpacked + takingMark, "taken in\n", true))
+        return *std::move(fault);
+    if (auto fault = exchange(unpacked, folder))
+        return *std::move(fault);
+    return there ? finishTaking(unpacked, folder, kept) : finishTaking({}, folder, {});
 }
 
 namespace {
@@ -368,24 +415,33 @@ std::variant<QString, FileFault> takePlanned(const QString& folder, const QDateT
     QFile plan(planOf(folder));
     if (!plan.open(QIODevice::ReadOnly))
         return QString();
-    {
-        // Not from under a program that has it open; the next start tries again.
-        QLockFile lock(folder + QStringLiteral("/in-use.lock"));
-        if (QFileInfo::exists(folder) && !lock.tryLock(0))
-            return QString();
-    }
+    // Not from under a program that has it open; the next start tries again.
+    FileLock lock(folder + QStringLiteral("/in-use.lock"));
+    if (QFileInfo::exists(folder) && lock.tryLock() == FileLock::Got::Held)
+        return QString();
     const QString name = QString::fromUtf8(plan.read(1000));
     plan.close();
     // Only a folder beside this one, by its name.
     const QString unpacked = QFileInfo(folder).absolutePath() + QLatin1Char('/') + name;
+    const auto remember = [&](const std::variant<QString, FileFault>& taken) {
+        plan.remove();
+        return taken;
+    };
+    // Cut short after they had changed places: what is left to do is done.
+    if (QFileInfo::exists(folder + takingMark)) {
+        const bool left = QFileInfo(unpacked).isDir();
+        return remember(
+            finishTaking(left ? unpacked : QString(), folder,
+                         left ? folder + QStringLiteral(".before-") +
+                                    now.toUTC().toString(QStringLiteral("yyyyMMdd-hhmmsszzz"))
+                              : QString()));
+    }
     const bool good =
         !name.isEmpty() && !name.contains(QLatin1Char('/')) &&
         name.startsWith(QFileInfo(folder).fileName() + QStringLiteral(".restored-")) &&
         QFileInfo(unpacked).isDir();
-    auto taken = good ? takeBackup(unpacked, folder, now)
-                      : std::variant<QString, FileFault>(FileFault{Code::Missing, name, {}});
-    plan.remove();
-    return taken;
+    return remember(good ? takeBackup(unpacked, folder, now)
+                         : std::variant<QString, FileFault>(FileFault{Code::Missing, name, {}}));
 }
 
 std::variant<QString, FileFault> keepWeekly(const QString& folder, const QDateTime& now, int keep)
@@ -396,21 +452,29 @@ std::variant<QString, FileFault> keepWeekly(const QString& folder, const QDateTi
     };
     const QString today = QStringLiteral("week-%1.rhexion-backup")
                               .arg(now.date().toString(QStringLiteral("yyyy-MM-dd")));
-    const QStringList there = names();
+    QStringList there = names();
+    there.removeIf([&](const QString& name) { return name > today; });
     if (!there.isEmpty()) {
         const QDate last = QDate::fromString(there.last().mid(5, 10), Qt::ISODate);
-        // A copy from a day to come, of a clock that was wrong, keeps none from being made.
-        if (last.isValid() && last.daysTo(now.date()) >= 0 && last.daysTo(now.date()) < 7)
+        if (last.isValid() && last.daysTo(now.date()) < 7)
             return QString();
     }
     if (!QFile::exists(folder + QStringLiteral("/journal.sqlite")))
         return QString();
-    if (!copies.mkpath(QStringLiteral(".")))
+    // An empty journal, such as one that was begun in the place of a lost one, pushes none out.
+    auto looked = lookAtData(folder);
+    if (auto* fault = std::get_if<FileFault>(&looked))
+        return *std::move(fault);
+    if (std::get<BackupLooked>(looked).events == 0)
+        return QString();
+    if (!makeOwnFolder(copies.path()))
         return cannotWrite(copies.path(), {});
     const QString path = copies.filePath(today);
     if (auto fault = writeBackup(folder, path, now))
         return *std::move(fault);
     QStringList all = names();
+    // Those of days to come say nothing about how old they are.
+    all.removeIf([&](const QString& name) { return name > today; });
     while (all.size() > std::max(1, keep))
         QFile::remove(copies.filePath(all.takeFirst()));
     return path;

@@ -41,7 +41,10 @@ struct FileFault {
         NotAPhoto,      // place: path; no JPEG, PNG or WebP
         TooManyPixels,  // place: path; detail: the most, in megapixels
         NoServer,       // place: host and database; detail: what was said
-        Older           // place: host and database; detail: its version
+        Older,          // place: host and database; detail: its version
+        Moved,          // place: path; moved, removed or replaced while it was open
+        OnlyCopies,     // place: path; not there, though copies or photographs of it are
+        CopyHoldsMore   // place: path of the copy; detail: how many entries more
     };
     Code code;
     QString place;

@@ -41,7 +41,8 @@ Journal::Result<QList<BatchSummary>> Journal::search(const QString& words, int m
 bool mayPass(const FileFault& fault)
 {
     return fault.code == Code::Locked || fault.code == Code::CannotWrite ||
-           fault.code == Code::CannotOpen || fault.code == Code::ReadOnly;
+           fault.code == Code::CannotOpen || fault.code == Code::ReadOnly ||
+           fault.code == Code::Moved;
 }
 
 BatchState stateFrom(const QString& word)

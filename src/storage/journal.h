@@ -139,8 +139,11 @@ public:
     // The latest moment anything was written for, to see a clock that was set back; null if none.
     virtual QDateTime latest() const = 0;
     virtual Result<JournalSize> size() const;
-    // A copy of the whole beside it, for the day it is damaged.
-    virtual Done keepGoodCopy() const { return std::nullopt; }
+    // A copy of the whole beside it, for the day it is damaged or gone.
+    virtual Done keepGoodCopy(const QDateTime&) const { return std::nullopt; }
+    // Events that the last good copy holds and the journal does not; and taking those in.
+    virtual int lackedOfGoodCopy() const { return 0; }
+    virtual Done bringInGoodCopy() { return std::nullopt; }
 
 protected:
     // Every batch that can be read, newest first.

@@ -57,11 +57,18 @@ Shelf::Done Shelf::read()
 
 Shelf::Done Shelf::kept(const std::function<Done()>& write)
 {
-    Transaction transaction(database());
+    Transaction transaction(*file_);
+    const auto here = [&](FileFault fault) {
+        if (fault.place.isEmpty())
+            fault.place = file_->path();
+        return fault;
+    };
+    if (!transaction.isOpen())
+        return here(transaction.fault());
     if (auto fault = write())
         return fault;
     if (!transaction.keep())
-        return FileFault{FileFault::Code::CannotWrite, file_->path(), {}};
+        return here(transaction.fault());
     return read();
 }
 

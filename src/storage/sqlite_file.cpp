@@ -1,11 +1,16 @@
 #include "storage/sqlite_file.h"
 
+#include "storage/good_copies.h"
+#include "storage/whole_file.h"
+
 #include <QAtomicInteger>
 #include <QFile>
 #include <QFileInfo>
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QVariant>
+
+#include <sys/stat.h>
 
 namespace rhexion {
 
@@ -59,20 +64,77 @@ std::optional<FileFault> SqliteFile::copyInto(const QString& path) const
     return run(query);
 }
 
-std::optional<FileFault> SqliteFile::keepGoodCopy() const
+std::optional<FileFault> SqliteFile::keepGoodCopy(const QDateTime& now) const
 {
+    QSqlQuery query(database());
+    if (auto fault = run(query, "SELECT 1 FROM event LIMIT 1", {}))
+        return fault;
+    if (!query.next())
+        return std::nullopt;
+    query.finish();
     const QString copy = goodCopyOf(path());
+    if (const qint64 more = lackedOf(copy).value_or(0); more > 0)
+        return FileFault{Code::CopyHoldsMore, copy, QString::number(more)};
     const QString fresh = copy + QStringLiteral(".new");
     QFile::remove(fresh);
-    if (auto fault = copyInto(fresh)) {
+    auto fault = copyInto(fresh);
+    if (!fault)
+        fault = placeGoodCopy(fresh, path(), now);
+    if (fault)
         QFile::remove(fresh);
+    return fault;
+}
+
+std::optional<qint64> SqliteFile::lackedOf(const QString& other) const
+{
+    if (!QFileInfo(other).isFile())
+        return std::nullopt;
+    QSqlQuery query(database());
+    if (run(query, "ATTACH ? AS other", {other}))
+        return std::nullopt;
+    std::optional<qint64> count;
+    if (!run(query,
+             "SELECT count(*) FROM other.event AS o"
+             " WHERE NOT EXISTS (SELECT 1 FROM main.event AS m WHERE m.id = o.id)",
+             {}) &&
+        query.next())
+        count = query.value(0).toLongLong();
+    query.finish();
+    query.exec(QStringLiteral("DETACH other"));
+    return count;
+}
+
+// The file as it was before it was brought up to date. A copy that is there already stays.
+std::optional<FileFault> SqliteFile::keepOlder(const QString& path, int version) const
+{
+    QString to = QStringLiteral("%1.version-%2").arg(path).arg(version);
+    for (int again = 2; QFileInfo::exists(to); ++again)
+        to = QStringLiteral("%1.version-%2.%3").arg(path).arg(version).arg(again);
+    const QString part = path + QStringLiteral(".older.new"); // left by a crash: made anew
+    QFile::remove(part);
+    if (auto fault = copyInto(part))
         return fault;
+    QFile::setPermissions(part, QFile::ReadOwner | QFile::WriteOwner);
+    return exchange(part, to);
+}
+
+std::array<SqliteFile::Inode, SqliteFile::partCount> SqliteFile::inodes(const QString& path) const
+{
+    std::array<Inode, partCount> out;
+    const char* const endings[partCount] = {"", "-wal", "-shm"};
+    for (int i = 0; i < partCount; ++i) {
+        struct stat now = {};
+        if (::stat(QFile::encodeName(path + QLatin1String(endings[i])).constData(), &now) == 0)
+            out[std::size_t(i)] = {quint64(now.st_dev), quint64(now.st_ino)};
     }
-    QFile(fresh).setPermissions(QFile::ReadOwner | QFile::WriteOwner);
-    QFile::remove(copy);
-    if (!QFile::rename(fresh, copy))
-        return FileFault{Code::CannotWrite, copy, {}};
-    return std::nullopt;
+    return out;
+}
+
+std::optional<FileFault> SqliteFile::inPlace() const
+{
+    if (!opened_ || inodes(path()) == *opened_)
+        return std::nullopt;
+    return FileFault{Code::Moved, path(), {}};
 }
 
 std::optional<FileFault> SqliteFile::run(QSqlQuery& query)
@@ -141,6 +203,8 @@ SqliteFile::open(const QString& path, const SqliteKind& kind, bool readOnly)
             return FileFault{Code::CannotOpen, path, db.lastError().databaseText()};
     }
     auto fault = file->migrate(path, kind, readOnly);
+    if (!fault && !readOnly)
+        file->opened_ = file->inodes(path);
     if (fault && fault->code == Code::ReadOnly && fault->detail == older)
         return file->copyBroughtUp(kind);
     if (fault && fault->place.isEmpty())
@@ -217,7 +281,7 @@ std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKi
     if (version == kind.version)
         return std::nullopt;
     if (version > 0)
-        if (auto fault = copyInto(QStringLiteral("%1.version-%2").arg(path).arg(version)))
+        if (auto fault = keepOlder(path, version))
             return fault;
     Transaction transaction(db);
     for (int v = version + 1; v <= kind.version; ++v) {
@@ -234,8 +298,35 @@ std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKi
     return std::nullopt;
 }
 
-Transaction::Transaction(QSqlDatabase db) : db_(std::move(db)), open_(db_.transaction())
+Transaction::Transaction(QSqlDatabase db) : db_(std::move(db))
 {
+    begin();
+}
+
+Transaction::Transaction(const SqliteFile& file)
+    : db_(file.database()), file_(&file), moved_(file.inPlace())
+{
+    if (!moved_)
+        begin();
+}
+
+bool Transaction::keep()
+{
+    const bool done = open_ && db_.commit();
+    open_ = open_ && !done;
+    if (done && file_)
+        moved_ = file_->inPlace();
+    return done && !moved_;
+}
+
+FileFault Transaction::fault() const
+{
+    return moved_ ? *moved_ : SqliteFile::faultOf(db_.lastError());
+}
+
+void Transaction::begin()
+{
+    open_ = db_.transaction();
     if (!open_ || db_.driverName() != QLatin1String("QSQLITE"))
         return;
     QSqlQuery query(db_);

@@ -5,11 +5,13 @@
 
 #include "storage/file_fault.h"
 
+#include <QDateTime>
 #include <QSqlDatabase>
 #include <QStringList>
 #include <QTemporaryDir>
 #include <QVariantList>
 
+#include <array>
 #include <memory>
 #include <optional>
 #include <string>
@@ -52,9 +54,15 @@ public:
     QSqlDatabase database() const;
     static FileFault faultOf(const QSqlError& error);
     QString path() const;
-    // Copies the whole file to path.good, replacing the copy before; nothing if that went well.
-    std::optional<FileFault> keepGoodCopy() const;
-    static QString goodCopyOf(const QString& path) { return path + QStringLiteral(".good"); }
+    // Keeps a whole copy as the last good one (good_copies.h): none of a file without events, and
+    // none that lacks an event of the copy before, which is a fault.
+    std::optional<FileFault> keepGoodCopy(const QDateTime& now) const;
+    // How many events another file of this kind holds that this one does not; nothing where the
+    // other cannot be read.
+    std::optional<qint64> lackedOf(const QString& other) const;
+    // A fault where the file was moved, removed or replaced since it was opened, or its write-ahead
+    // log was: what is written then is in no file that has a name.
+    std::optional<FileFault> inPlace() const;
     // Runs what is prepared; the second form wants exactly one row changed, named by what.
     static std::optional<FileFault> run(QSqlQuery& query);
     // Prepares a statement, puts these in its places, and runs it.
@@ -65,6 +73,13 @@ public:
 private:
     explicit SqliteFile(QString connection) : connection_(std::move(connection)) {}
     std::optional<FileFault> copyInto(const QString& path) const;
+    std::optional<FileFault> keepOlder(const QString& path, int version) const;
+    struct Inode {
+        quint64 device = 0, number = 0; // both 0: there is none
+        friend bool operator==(const Inode&, const Inode&) = default;
+    };
+    static constexpr int partCount = 3; // the file, its log, the log's index
+    std::array<Inode, partCount> inodes(const QString& path) const;
     std::optional<FileFault> migrate(const QString& path, const SqliteKind& kind, bool readOnly);
 
     std::variant<std::unique_ptr<SqliteFile>, FileFault>
@@ -72,6 +87,7 @@ private:
 
     std::unique_ptr<QTemporaryDir> copy_; // before the connection: it is closed first
     QString connection_;
+    std::optional<std::array<Inode, partCount>> opened_; // nothing where it is only read
 };
 
 // Rolls back unless told to keep. A file is held for writing from the beginning: two that read
@@ -79,6 +95,8 @@ private:
 class Transaction {
 public:
     explicit Transaction(QSqlDatabase db);
+    // Of a file that must be in its place before and after.
+    explicit Transaction(const SqliteFile& file);
     ~Transaction()
     {
         if (open_)
@@ -87,16 +105,17 @@ public:
     Transaction(const Transaction&) = delete;
     Transaction& operator=(const Transaction&) = delete;
     bool isOpen() const { return open_; }
-    bool keep()
-    {
-        const bool done = db_.commit();
-        open_ = open_ && !done;
-        return done;
-    }
+    bool keep();
+    // Why it is not open, or was not kept.
+    FileFault fault() const;
 
 private:
+    void begin();
+
     QSqlDatabase db_;
-    bool open_;
+    const SqliteFile* file_ = nullptr;
+    std::optional<FileFault> moved_;
+    bool open_ = false;
 };
 
 } // namespace rhexion

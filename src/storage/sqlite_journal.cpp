@@ -1,11 +1,13 @@
 #include "storage/sqlite_journal.h"
 
 #include "storage/event_json.h"
+#include "storage/good_copies.h"
 #include "storage/journal_migration.h"
 #include "storage/journal_schema.h"
 #include "storage/journal_tables.h"
 #include "storage/sqlite_file.h"
 
+#include <QFileInfo>
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QVariant>
@@ -45,13 +47,17 @@ QSqlDatabase SqliteJournal::database() const
 }
 
 std::variant<std::unique_ptr<SqliteJournal>, FileFault> SqliteJournal::open(const QString& path,
-                                                                            bool readOnly)
+                                                                            How how)
 {
+    const QFileInfo info(path);
+    if (how != How::BeginAnew && (!info.exists() || (info.isFile() && info.size() == 0)) &&
+        tracesOf(path).any())
+        return FileFault{Code::OnlyCopies, path, {}};
     auto file = SqliteFile::open(path,
                                  {QStringLiteral("journal"), journalVersion,
                                   QStringLiteral("SELECT id, name, state FROM batch LIMIT 1"),
                                   journalMigration, convertJournal},
-                                 readOnly);
+                                 how == How::ReadOnly);
     if (auto* fault = std::get_if<FileFault>(&file))
         return std::move(*fault);
     std::unique_ptr<SqliteJournal> journal(
@@ -65,9 +71,43 @@ std::variant<std::unique_ptr<SqliteJournal>, FileFault> SqliteJournal::open(cons
     return journal;
 }
 
-Journal::Done SqliteJournal::keepGoodCopy() const
+Journal::Done SqliteJournal::keepGoodCopy(const QDateTime& now) const
 {
-    return file_->keepGoodCopy();
+    return file_->keepGoodCopy(now);
+}
+
+int SqliteJournal::lackedOfGoodCopy() const
+{
+    return int(file_->lackedOf(goodCopyOf(file_->path())).value_or(0));
+}
+
+Journal::Done SqliteJournal::bringInGoodCopy()
+{
+    const QString copy = goodCopyOf(file_->path());
+    auto opened = open(copy, How::ReadOnly);
+    if (auto* fault = std::get_if<FileFault>(&opened))
+        return std::move(*fault);
+    const auto& good = *std::get<std::unique_ptr<SqliteJournal>>(opened);
+    QSqlDatabase db = database();
+    QSqlQuery query(db);
+    if (auto fault = SqliteFile::run(query, "ATTACH ? AS other", {good.file_->path()}))
+        return fault;
+    auto fault = [&]() -> Done {
+        Transaction transaction(*file_);
+        if (!transaction.isOpen())
+            return transaction.fault();
+        constexpr auto columns = "id, batch, bench, at, zone, kind, data";
+        const QString sql = QStringLiteral("INSERT INTO main.event (%1) SELECT %1 FROM other.event"
+                                           " WHERE id NOT IN (SELECT id FROM main.event)"
+                                           " ORDER BY seq")
+                                .arg(QLatin1String(columns));
+        if (!query.exec(sql))
+            return SqliteFile::faultOf(query.lastError());
+        return transaction.keep() ? std::nullopt : Done(transaction.fault());
+    }();
+    query.finish();
+    query.exec(QStringLiteral("DETACH other"));
+    return fault ? placed(std::move(fault)) : rebuild();
 }
 
 Journal::Done SqliteJournal::placed(Done fault) const
@@ -80,9 +120,9 @@ Journal::Done SqliteJournal::placed(Done fault) const
 Journal::Done SqliteJournal::append(const QList<Event>& events)
 {
     QSqlDatabase db = database();
-    Transaction transaction(db);
+    Transaction transaction(*file_);
     if (!transaction.isOpen())
-        return placed(SqliteFile::faultOf(db.lastError()));
+        return placed(transaction.fault());
     QList<Event> fresh;
     for (const Event& event : events) {
         QSqlQuery query(db);
@@ -125,7 +165,7 @@ Journal::Done SqliteJournal::append(const QList<Event>& events)
         if (auto bad = whole ? tables::refold(db, *whole) : tables::refold(db, id))
             return placed(std::move(bad));
     }
-    return transaction.keep() ? std::nullopt : placed(SqliteFile::faultOf(db.lastError()));
+    return transaction.keep() ? std::nullopt : placed(transaction.fault());
 }
 
 Journal::Result<QList<Event>> SqliteJournal::events(const QString& batch) const

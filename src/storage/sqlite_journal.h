@@ -20,9 +20,12 @@ public:
     using Result = Journal::Result<T>;
 
     // Opens or makes the file. A file of a newer version, or one that is not a journal, is refused
-    // and left as it is; an older one is copied aside before it is brought up to date.
+    // and left as it is; an older one is copied aside before it is brought up to date. One that is
+    // not there is made only where nothing says that there was one (good_copies.h), or when it is
+    // to begin anew.
+    enum class How { Usual, ReadOnly, BeginAnew };
     static std::variant<std::unique_ptr<SqliteJournal>, FileFault> open(const QString& path,
-                                                                        bool readOnly = false);
+                                                                        How how = How::Usual);
     ~SqliteJournal() override;
     SqliteJournal(const SqliteJournal&) = delete;
     SqliteJournal& operator=(const SqliteJournal&) = delete;
@@ -49,7 +52,10 @@ public:
     Result<QList<BatchSummary>> unfinished() const override;
     Result<JournalSize> size() const override;
     QDateTime latest() const override;
-    Done keepGoodCopy() const override;
+    Done keepGoodCopy(const QDateTime& now) const override;
+    int lackedOfGoodCopy() const override;
+    // A copy of an older version is read from one of its own that is brought up to date.
+    Done bringInGoodCopy() override;
 
     // Throws the folds away and makes them again.
     Done rebuild();

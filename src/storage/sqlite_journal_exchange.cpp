@@ -58,17 +58,17 @@ Journal::Done SqliteJournal::forgetPlaces()
 
 Journal::Done SqliteJournal::takeOver(const QList<PlacedEvent>& events)
 {
-    QSqlDatabase db = database();
-    Transaction transaction(db);
+    Transaction transaction(*file_);
     if (!transaction.isOpen())
-        return placed(SqliteFile::faultOf(db.lastError()));
+        return placed(transaction.fault());
+    QSqlDatabase db = database();
     QStringList moved;
     if (auto fault = event_table::takeOver(db, events, moved))
         return placed(std::move(fault));
     for (const QString& batch : moved)
         if (auto fault = tables::rebuildBatch(db, batch))
             return placed(std::move(fault));
-    return transaction.keep() ? std::nullopt : placed(SqliteFile::faultOf(db.lastError()));
+    return transaction.keep() ? std::nullopt : placed(transaction.fault());
 }
 
 } // namespace rhexion

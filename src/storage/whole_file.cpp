@@ -4,6 +4,9 @@
 #include <QFileInfo>
 #include <QSaveFile>
 
+#include <cerrno>
+#include <cstdio>
+#include <fcntl.h>
 #include <unistd.h>
 #include <utility>
 
@@ -30,10 +33,43 @@ std::optional<FileFault> writePieces(const QString& path, bool ownOnly, More mor
         good = file.write(piece) == piece.size();
     if (!good || ::fsync(file.handle()) != 0 || !file.commit())
         return FileFault{FileFault::Code::CannotWrite, path, file.errorString()};
+    syncFolderOf(path);
     return std::nullopt;
 }
 
 } // namespace
+
+void syncFolderOf(const QString& path)
+{
+    const int folder =
+        ::open(QFile::encodeName(QFileInfo(path).absolutePath()).constData(), O_RDONLY | O_CLOEXEC);
+    if (folder < 0)
+        return;
+    ::fsync(folder);
+    ::close(folder);
+}
+
+std::optional<FileFault> exchange(const QString& fresh, const QString& path)
+{
+    const QByteArray from = QFile::encodeName(fresh);
+    const QByteArray to = QFile::encodeName(path);
+    const bool there = QFileInfo::exists(path);
+    int done = ::renameat2(AT_FDCWD, from.constData(), AT_FDCWD, to.constData(),
+                           there ? RENAME_EXCHANGE : RENAME_NOREPLACE);
+    if (done != 0 && (errno == EINVAL || errno == ENOSYS)) {
+        // A disk that cannot exchange: what was there is never without a name.
+        const QByteArray spare = from + ".was";
+        done = there ? ::rename(to.constData(), spare.constData()) : 0;
+        if (done == 0 && (done = ::rename(from.constData(), to.constData())) == 0)
+            done = there ? ::rename(spare.constData(), from.constData()) : 0;
+        else if (there)
+            ::rename(spare.constData(), to.constData());
+    }
+    if (done != 0)
+        return FileFault{FileFault::Code::CannotWrite, path, qt_error_string(errno)};
+    syncFolderOf(path);
+    return std::nullopt;
+}
 
 std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes, bool ownOnly)
 {

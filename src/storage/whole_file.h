@@ -16,5 +16,11 @@ std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes
                                     bool ownOnly = false);
 // A copy of a file, for its owner alone, the same way.
 std::optional<FileFault> copyWhole(const QString& from, const QString& to);
+// What has a name in that folder keeps it through a power cut from now on; where a disk cannot say
+// so, nothing is done.
+void syncFolderOf(const QString& path);
+// Two files or folders change places in one step, so that a crash leaves both whole; where path is
+// not there, fresh becomes it.
+std::optional<FileFault> exchange(const QString& fresh, const QString& path);
 
 } // namespace rhexion

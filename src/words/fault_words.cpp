@@ -177,6 +177,20 @@ QString fileFault(const FileFault& f)
             .arg(fileSaid(f.place), f.detail);
     case C::NoServer:
     case C::Older: return serverFault(f);
+    case C::Moved:
+        return WordsText::
+            tr("%1 was moved, removed or replaced while Rhexion had it open, so nothing is written "
+               "to it. Put it back in its place, or close Rhexion and start it again.")
+                .arg(fileSaid(f.place));
+    case C::OnlyCopies:
+        return WordsText::
+            tr("%1 is not there, but copies or photographs of it are. None is begun in its place "
+               "unasked.")
+                .arg(fileSaid(f.place));
+    case C::CopyHoldsMore:
+        return WordsText::tr("%1 holds %2 things that the file beside it lacks. It is left as it "
+                             "is.")
+            .arg(fileSaid(f.place), f.detail);
     }
     return {};
 }

@@ -9,6 +9,7 @@
 #include "document/autosave.h"
 #include "storage/catalogue.h"
 #include "storage/formula_json.h"
+#include "storage/sqlite_journal.h"
 #include "support/files.h"
 #include "support/random_formula.h"
 #include "support/window.h"
@@ -287,6 +288,52 @@ private Q_SLOTS:
         }
         shop.type("3 g kaolin at trace");
         QTRY_VERIFY(!shop.said().contains(QLatin1String("not being kept safe")));
+    }
+
+    // A journal that is gone is not begun anew beside its copy, and comes back from it; a full disk
+    // on the way leaves everything as it was.
+    void aLostJournalComesBack()
+    {
+        Shop shop;
+        shop.make(0);
+        const QString path = shop.dir.filePath(QStringLiteral("journal.sqlite"));
+        shop.window.reset(); // an orderly end keeps the copy
+        const QByteArray copy = bytesOf(path + QStringLiteral(".good"));
+        QVERIFY(copy.size() > 1000);
+        QVERIFY(QFile::remove(path));
+        shop.open();
+        shop.window->offerRecovered();
+        QVERIFY2(shop.said().contains(QLatin1String("is not there, but copies")),
+                 qPrintable(shop.said()));
+        QVERIFY(!QFile::exists(path));
+        {
+            const FullDisk full;
+            QVERIFY(press(shop.window.get(), "Go on with its last good copy, of "));
+            QVERIFY2(shop.said().contains(QLatin1String("cannot be written")),
+                     qPrintable(shop.said()));
+        }
+        QVERIFY(!QFile::exists(path));
+        QVERIFY(bytesOf(path + QStringLiteral(".good")) == copy);
+        QVERIFY(press(shop.window.get(), "Go on with its last good copy"));
+        QCOMPARE(std::get<QList<BatchSummary>>(shop.window->journal()->unfinished()).size(), 1);
+    }
+
+    // One that was replaced by an older one is told of, and what it lacks can be brought in.
+    void aJournalOfBeforeIsToldOf()
+    {
+        Shop shop;
+        const QString path = shop.dir.filePath(QStringLiteral("journal.sqlite"));
+        shop.make(0);
+        shop.window.reset();
+        QVERIFY(QFile::remove(path));
+        std::get<std::unique_ptr<SqliteJournal>>(
+            SqliteJournal::open(path, SqliteJournal::How::BeginAnew));
+        shop.open();
+        shop.window->offerGoodCopy();
+        QVERIFY2(shop.said().contains(QLatin1String("holds 1 thing")), qPrintable(shop.said()));
+        QVERIFY(press(shop.window.get(), "Bring them in"));
+        QCOMPARE(std::get<QList<BatchSummary>>(shop.window->journal()->unfinished()).size(), 1);
+        QVERIFY(shop.said().contains(QString::fromStdString(demo(demoNames[0]).name)));
     }
 
     void twoWindowsShareAWorkshop()

@@ -5,8 +5,10 @@
 #include "core/makeday/plan.h"
 #include "storage/backup.h"
 #include "storage/event_json.h"
+#include "storage/file_lock.h"
 #include "storage/fittings.h"
 #include "storage/sqlite_journal.h"
+#include "storage/whole_file.h"
 #include "support/files.h"
 
 #include <QCryptographicHash>
@@ -164,6 +166,62 @@ private Q_SLOTS:
         QVERIFY(std::holds_alternative<FileFault>(takePlanned(home, noon)));
         QVERIFY(QFile::exists(home + QStringLiteral("/journal.sqlite")));
         QVERIFY(!QFile::exists(home + QStringLiteral(".take")));
+    }
+
+    // Cut after the two have changed places: the next start finishes it, whichever half is done,
+    // and work that was not saved comes along.
+    void takenThoughCutShort_data()
+    {
+        QTest::addColumn<bool>("exchanged");
+        QTest::addColumn<bool>("named");
+        QTest::newRow("before") << false << false;
+        QTest::newRow("after the exchange") << true << false;
+        QTest::newRow("after the old one was named") << true << true;
+    }
+    void takenThoughCutShort()
+    {
+        QFETCH(bool, exchanged);
+        QFETCH(bool, named);
+        const QTemporaryDir dir;
+        const QString home = dir.filePath(QStringLiteral("home"));
+        QVERIFY(QDir().mkpath(home + QStringLiteral("/recovered")));
+        QVERIFY(write(home + QStringLiteral("/mine"), "present"));
+        QVERIFY(write(home + QStringLiteral("/recovered/1.recovery"), "unsaved"));
+        const QString unpacked = home + QStringLiteral(".restored-1");
+        QVERIFY(std::holds_alternative<BackupLooked>(unpackBackup(file_, unpacked)));
+        QVERIFY(!planToTake(unpacked, home));
+        QVERIFY(write(unpacked + QStringLiteral("/taking.mark"), "taken in"));
+        if (exchanged)
+            QVERIFY(!exchange(unpacked, home));
+        if (named)
+            QVERIFY(QDir().rename(unpacked, home + QStringLiteral(".before-1")));
+        for (int start = 0; start < 2; ++start) {
+            QVERIFY(std::holds_alternative<QString>(takePlanned(home, noon)));
+            QCOMPARE(std::get<BackupLooked>(lookAtData(home)).batches, 3);
+            QVERIFY(!QFile::exists(home + QStringLiteral("/taking.mark")));
+        }
+        const QStringList kept =
+            QDir(dir.path()).entryList({QStringLiteral("home.before-*")}, QDir::Dirs);
+        QCOMPARE(kept.size(), 1);
+        QCOMPARE(read(dir.filePath(kept.first() + QStringLiteral("/mine"))), QByteArray("present"));
+        QVERIFY(named || QFile::exists(home + QStringLiteral("/recovered/1.recovery")));
+    }
+
+    // What a killed backup left, a whole copy of a workshop, goes with the next one.
+    void leftoversAreSwept()
+    {
+        const QTemporaryDir dir;
+        const QString left = dir.filePath(QStringLiteral(".rhexion-backup-killed"));
+        QVERIFY(QDir().mkpath(left));
+        QVERIFY(write(left + QStringLiteral("/journal.sqlite"), "private"));
+        QVERIFY(write(left + QStringLiteral("/in-use.lock"), ""));
+        const QString alive = dir.filePath(QStringLiteral(".rhexion-backup-alive"));
+        QVERIFY(QDir().mkpath(alive));
+        FileLock lock(alive + QStringLiteral("/in-use.lock"));
+        QVERIFY(lock.tryLock() == FileLock::Got::Yes);
+        QVERIFY(!writeBackup(data_, dir.filePath(QStringLiteral("b")), noon));
+        QVERIFY(!QFile::exists(left));
+        QVERIFY(QFile::exists(alive));
     }
 
     void weekly()

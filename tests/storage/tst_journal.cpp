@@ -212,7 +212,7 @@ private Q_SLOTS:
         QVERIFY(QFile(path_).setPermissions(QFile::ReadOwner | QFile::WriteOwner));
         // To read alone it is read from a copy, and stays as it is.
         const QByteArray before = bytesOf(path_);
-        auto readOnly = SqliteJournal::open(path_, true);
+        auto readOnly = SqliteJournal::open(path_, SqliteJournal::How::ReadOnly);
         auto* reading = std::get_if<std::unique_ptr<SqliteJournal>>(&readOnly);
         QVERIFY(reading);
         const auto read = std::get<QList<BatchSummary>>((*reading)->batches());

@@ -26,8 +26,10 @@ Banner::Banner(QWidget* parent) : QFrame(parent)
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(12, 6, 8, 6);
     layout->addWidget(icon_);
-    layout->addWidget(text_, 1);
-    layout->addLayout(buttons_);
+    body_ = new QBoxLayout(QBoxLayout::LeftToRight);
+    body_->addWidget(text_, 1);
+    body_->addLayout(buttons_);
+    layout->addLayout(body_, 1);
     layout->addWidget(close);
     connect(&Theme::news(), &LookNews::changed, this, &Banner::drawIcon);
     hide();
@@ -63,7 +65,25 @@ QPushButton* Banner::addButton(const QString& text)
     connect(button, &QPushButton::clicked, this, &QWidget::hide);
     buttons_->addWidget(button);
     button->show();
+    arrange();
     return button;
+}
+
+void Banner::resizeEvent(QResizeEvent* event)
+{
+    arrange();
+    QFrame::resizeEvent(event);
+}
+
+void Banner::arrange()
+{
+    constexpr int leastText = 360; // px at 100 %
+    int wide = 0;
+    for (int i = 0; i < buttons_->count(); ++i)
+        wide += buttons_->itemAt(i)->sizeHint().width() + buttons_->spacing();
+    const bool below = wide > 0 && width() - wide < Theme::px(leastText);
+    body_->setDirection(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    body_->setAlignment(buttons_, below ? Qt::AlignLeft : Qt::Alignment());
 }
 
 QString Banner::text() const

@@ -4,6 +4,7 @@
 
 #include <QFrame>
 
+class QBoxLayout;
 class QHBoxLayout;
 class QLabel;
 class QPushButton;
@@ -22,12 +23,17 @@ public:
     QPushButton* addButton(const QString& text);
     QString text() const;
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     void drawIcon();
+    void arrange(); // buttons beside the text, or below it where that leaves too little of it
 
     Tone tone_ = Tone::Care;
     QLabel* icon_;
     QLabel* text_;
+    QBoxLayout* body_;
     QHBoxLayout* buttons_;
 };
 
