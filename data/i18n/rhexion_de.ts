@@ -3894,12 +3894,16 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>journal %1 nimmt eine Tagebuchdatei oder die Adresse eines Servers.</translation>
     </message>
     <message>
+        <source>this is there already; --force writes over it.</source>
+        <translation>gibt es schon; --force überschreibt es.</translation>
+    </message>
+    <message>
         <source>  journal list JOURNAL [--find &quot;milk, cracked, last winter&quot;] [--json]
   journal show JOURNAL BATCH [--fittings FILE] [--json]   a batch by its id or its code
   journal export JOURNAL [--format csv|events|ics]        to the standard output
   journal compare JOURNAL BATCH BATCH ... [--json]        two to six side by side
   journal due JOURNAL [--fittings FILE]                   the next two months
-  journal backup FOLDER FILE | --check FILE               all data in one file, tried
+  journal backup FOLDER FILE [--force] | --check FILE     all data in one file, tried
   journal unpack FILE FOLDER                              into a folder of its own
   journal server init|check ADDRESS                       one journal for several benches
   journal exchange JOURNAL ADDRESS                        with a server, once
@@ -3910,7 +3914,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
   journal export JOURNAL [--format csv|events|ics]        auf die Standardausgabe
   journal compare JOURNAL CHARGE CHARGE ... [--json]      zwei bis sechs nebeneinander
   journal due JOURNAL [--fittings FILE]                   die nächsten zwei Monate
-  journal backup ORDNER FILE | --check FILE               alle Daten in einer Datei, geprüft
+  journal backup ORDNER FILE [--force] | --check FILE     alle Daten in einer Datei, geprüft
   journal unpack FILE ORDNER                              in einen eigenen Ordner
   journal server init|check ADRESSE                       ein Tagebuch für mehrere Werkbänke
   journal exchange JOURNAL ADRESSE                        mit einem Server, einmal
@@ -10851,6 +10855,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <source>%1 holds %2 things that the file beside it lacks. It is left as it is.</source>
         <translation>In %1 stehen %2 Einträge, die der Datei daneben fehlen. Sie bleibt, wie sie ist.</translation>
     </message>
+    <message>
+        <source>%1 lies among the data themselves. Choose another folder, best on another disk.</source>
+        <translation>%1 liegt mitten in den Daten selbst. Wähle einen anderen Ordner, am besten auf einer anderen Platte.</translation>
+    </message>
 </context>
 <context>
     <name>Working</name>
@@ -14196,6 +14204,26 @@ superfat on them %2</source>
         <source>Leave them</source>
         <translation>So lassen</translation>
     </message>
+    <message>
+        <source>Weights are shown in ounces and temperatures in °F, as this computer has them. What you type keeps the unit you type. View changes it later.</source>
+        <translation>Gewichte stehen in Unzen und Temperaturen in °F da, wie dieser Rechner es hält. Was du tippst, behält die Einheit, in der du es tippst. Unter Ansicht lässt es sich später ändern.</translation>
+    </message>
+    <message>
+        <source>Weights are shown in grams and temperatures in °C, as this computer has them. What you type keeps the unit you type. View changes it later.</source>
+        <translation>Gewichte stehen in Gramm und Temperaturen in °C da, wie dieser Rechner es hält. Was du tippst, behält die Einheit, in der du es tippst. Unter Ansicht lässt es sich später ändern.</translation>
+    </message>
+    <message>
+        <source>Grams and °C</source>
+        <translation>Gramm und °C</translation>
+    </message>
+    <message>
+        <source>Ounces and °F</source>
+        <translation>Unzen und °F</translation>
+    </message>
+    <message>
+        <source>That is right</source>
+        <translation>So ist es recht</translation>
+    </message>
 </context>
 <context>
     <name>rhexion::MakePage</name>
@@ -14334,6 +14362,14 @@ superfat on them %2</source>
     <message>
         <source>These steps were done within %1; hands need %2 for them at the least. If it was made all the same, press “Finish and keep” again. If not, press the first step in the list to go back to it.</source>
         <translation>Diese Schritte waren in %1 erledigt; Hände brauchen dafür mindestens %2. Wenn die Charge trotzdem gemacht ist, drücke noch einmal „Abschließen und behalten“. Wenn nicht, drücke den ersten Schritt in der Liste, um dorthin zurückzugehen.</translation>
+    </message>
+    <message>
+        <source>This batch goes on in the unit it began in.</source>
+        <translation>Diese Charge geht in der Einheit weiter, in der sie begonnen wurde.</translation>
+    </message>
+    <message>
+        <source>The scale has given no reading yet: type the weight, or press again to take it as planned.</source>
+        <translation>Die Waage hat noch nichts gemeldet: tippe das Gewicht, oder drücke noch einmal, um es wie geplant zu nehmen.</translation>
     </message>
 </context>
 <context>

@@ -18,6 +18,7 @@
 #include "sheet/shipped_fonts.h"
 #include "storage/formula_json.h"
 #include "storage/good_copies.h"
+#include "words/habits.h"
 #include "words/refusal_words.h"
 #include "words/translation.h"
 
@@ -171,7 +172,9 @@ int main(int argc, char** argv)
         if (parser.isSet(options.language))
             speakLanguage(app, parser.value(options.language));
     }
-    Look look = Look::read(QSettings());
+    QSettings settings;
+    const bool unitsAreNew = settleHabits(settings, QLocale::system());
+    Look look = Look::read(settings);
     if (parser.isSet(options.dark))
         look.shade = Shade::Dark;
     else if (pictures)
@@ -243,6 +246,8 @@ int main(int argc, char** argv)
         window->offerGoodCopy();
         if (firstTime && files.isEmpty())
             window->tour().offer();
+        if (unitsAreNew && !asDemo)
+            window->askUnits();
         workshop.notices().start();
         if (ours && !asDemo && workshop.journal())
             workshop.benches().begin();

@@ -58,7 +58,9 @@ public:
     enum Place { Bench, HeatPlace, Make, JournalPlace, ShelfPlace };
     void goTo(Place place);
     void setHabits(const Habits& habits);
+    Speech speech() const;
     void offerRecovered();
+    void askUnits();      // once, at the first start
     void offerGoodCopy(); // what it holds and the journal lacks
 
     FormulaDocument& document() { return *document_; }
@@ -134,7 +136,6 @@ private:
     void say(const QString& text);
     void takeUp(const QString& batch);
     void speakAnew(); // figures are said another way from now on
-    Speech speech() const;
     void about();
     void find();    // in the place at hand
     void wireDay(); // main_window_day.cpp: the plan of the day, devices, rehearsal

@@ -5,6 +5,7 @@
 #include "app/bench/bench_page.h"
 #include "app/benches/bench_link.h"
 #include "app/file_actions.h"
+#include "app/habits_menu.h"
 #include "app/make/make_page.h"
 #include "app/widgets/note_column.h"
 #include "document/autosave.h"
@@ -14,6 +15,7 @@
 
 #include <QFileInfo>
 #include <QPushButton>
+#include <QSettings>
 
 #include <memory>
 #include <utility>
@@ -37,6 +39,7 @@ const QString keptSafe = QStringLiteral("autosave");
 const QString onDisk = QStringLiteral("disk");
 const QString readOnly = QStringLiteral("read-only");
 const QString ofClock = QStringLiteral("clock");
+const QString ofUnits = QStringLiteral("units");
 const QString ofBenches = QStringLiteral("benches");
 const QString partly = QStringLiteral("partly");
 
@@ -198,6 +201,27 @@ void MainWindow::sayJournal()
                 if (!workshop_.journalAnew())
                     sayJournal();
             });
+}
+
+void MainWindow::askUnits()
+{
+    Habits other = habitsMenu_->habits();
+    const bool ounces = other.massUnit != AmountUnit::Gram;
+    other.massUnit = ounces ? AmountUnit::Gram : AmountUnit::Ounce;
+    other.fahrenheit = !ounces;
+    Banner& note = notes_->say(
+        ofUnits, Tone::Fine,
+        (ounces ? tr("Weights are shown in ounces and temperatures in °F, as this computer has "
+                     "them. What you type keeps the unit you type. View changes it later.")
+                : tr("Weights are shown in grams and temperatures in °C, as this computer has "
+                     "them. What you type keeps the unit you type. View changes it later.")));
+    connect(note.addButton(ounces ? tr("Grams and °C") : tr("Ounces and °F")),
+            &QPushButton::clicked, this, [this, other] {
+                QSettings settings;
+                writeHabits(settings, other);
+                setHabits(other);
+            });
+    note.addButton(tr("That is right"));
 }
 
 void MainWindow::offerGoodCopy()

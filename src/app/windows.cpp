@@ -2,6 +2,7 @@
 
 #include "app/file_actions.h"
 #include "document/formula_document.h"
+#include "words/habits.h"
 #include "words/translation.h"
 
 #include <QApplication>
@@ -66,7 +67,9 @@ void Windows::adopt(MainWindow* window)
 
 void Windows::speak(const QString& language)
 {
-    QSettings().setValue(languageKey, language);
+    QSettings settings;
+    settleHabits(settings, QLocale()); // as they are seen now
+    settings.setValue(languageKey, language);
     speakLanguage(*qApp, language);
     workshop_.speakAnew();
     buildAnew();

@@ -31,6 +31,8 @@ public:
                                                    Clock clock, const QString& beside = {});
 
     // The words a name or notes may speak of; none until they are given.
+    // The unit that its making is shown in, once one was: it does not change on the way.
+    std::optional<AmountUnit> shownIn;
     void setWords(std::shared_ptr<const Lexicon> words);
 
     QString batch() const { return QString::fromStdString(batch_.id); }

@@ -18,6 +18,7 @@
 
 #include <QCoreApplication>
 #include <QFile>
+#include <QFileInfo>
 #include <QJsonDocument>
 
 #include <cstdio>
@@ -216,6 +217,8 @@ int JournalRun::backup()
             JournalText::tr("journal backup takes the folder of the data and a file to write."));
     if (!QFile::exists(words_[0]))
         return bad(words_[0], JournalText::tr("there is no such folder."));
+    if (QFileInfo(words_[1]).isFile() && !o_.force)
+        return bad(words_[1], JournalText::tr("this is there already; --force writes over it."));
     const auto fault = writeBackup(words_[0], words_[1], QDateTime::currentDateTime());
     return fault ? bad(words_[1], words::fileFault(*fault)) : Good;
 }
@@ -279,7 +282,7 @@ QString journalHelp()
         "  journal export JOURNAL [--format csv|events|ics]        to the standard output\n"
         "  journal compare JOURNAL BATCH BATCH ... [--json]        two to six side by side\n"
         "  journal due JOURNAL [--fittings FILE]                   the next two months\n"
-        "  journal backup FOLDER FILE | --check FILE               all data in one file, tried\n"
+        "  journal backup FOLDER FILE [--force] | --check FILE     all data in one file, tried\n"
         "  journal unpack FILE FOLDER                              into a folder of its own\n"
         "  journal server init|check ADDRESS                       one journal for several "
         "benches\n"

@@ -15,6 +15,7 @@ struct JournalOptions {
     QString fittings; // a file; empty: none
     QString into;     // where a backup is unpacked
     bool check = false;
+    bool force = false; // a backup may take the place of a file
     Speech speech;
 };
 QString journalHelp();

@@ -300,6 +300,7 @@ int main(int argc, char** argv)
         options.format = parser.value(format);
         options.fittings = parser.value(fittings);
         options.check = parser.isSet(check);
+        options.force = parser.isSet(force);
         options.speech = Speech(*habits);
         return runJournalCommand(words, options);
     }

@@ -9,6 +9,7 @@ struct DeviceDesk::Held {
     DeviceLink* link = nullptr; // lives in the thread
     QThread thread;
     bool wasScale = false; // has weighed before
+    bool wasThermometer = false;
 };
 
 DeviceDesk::DeviceDesk(QObject* parent) : QObject(parent) {}
@@ -55,7 +56,10 @@ void DeviceDesk::setDevices(const std::vector<DeviceSetup>& setups)
             of->wasScale = of->wasScale || weighs;
             of->state.live = live;
             Q_EMIT weightChanged();
-            if (std::ranges::any_of(live.celsius, [](const auto& c) { return c.has_value(); }))
+            const bool warm =
+                std::ranges::any_of(live.celsius, [](const auto& c) { return c.has_value(); });
+            of->wasThermometer = of->wasThermometer || warm;
+            if (warm)
                 Q_EMIT temperaturesChanged();
         });
         connect(held->link, &DeviceLink::connected, this, [this, of] {
@@ -107,6 +111,16 @@ const DeviceDesk::Held* DeviceDesk::scale() const
 bool DeviceDesk::hasScale() const
 {
     return pretended_ || scale();
+}
+
+bool DeviceDesk::awaitsScale() const
+{
+    const auto unknown = [](const auto& held) {
+        const auto& probes = held->state.setup.probeAt;
+        return !held->wasScale && !held->wasThermometer &&
+               std::ranges::all_of(probes, &QString::isEmpty);
+    };
+    return !hasScale() && std::ranges::any_of(held_, unknown);
 }
 
 LiveWeight DeviceDesk::weight() const

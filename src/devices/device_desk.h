@@ -32,6 +32,8 @@ public:
 
     // Of the first scale that is there; since the last zero.
     bool hasScale() const;
+    // A device is set up that may be one and has not shown what it is.
+    bool awaitsScale() const;
     LiveWeight weight() const;
     // Sets what lies on it now to zero; false where it is not steady.
     bool tare();

@@ -244,6 +244,15 @@ void sweepSpares(const QString& folder)
 
 Done writeBackup(const QString& folder, const QString& path, const QDateTime& now)
 {
+    const QFileInfo target(path);
+    if (target.exists() && !target.isFile())
+        return FileFault{Code::NotAFile, path, {}};
+    // Weekly copies alone lie within the folder.
+    const QString data = QFileInfo(folder).canonicalFilePath();
+    const QString into = QFileInfo(target.absolutePath()).canonicalFilePath();
+    if ((into + QLatin1Char('/')).startsWith(data + QLatin1Char('/')) &&
+        into != data + QStringLiteral("/copies"))
+        return FileFault{Code::InsideData, path, {}};
     sweepSpares(QFileInfo(path).absolutePath());
     QTemporaryDir spare(QFileInfo(path).absolutePath() + QStringLiteral("/.rhexion-backup-XXXXXX"));
     if (!spare.isValid())

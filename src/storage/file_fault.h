@@ -44,6 +44,7 @@ struct FileFault {
         Older,          // place: host and database; detail: its version
         Moved,          // place: path; moved, removed or replaced while it was open
         OnlyCopies,     // place: path; not there, though copies or photographs of it are
+        InsideData,     // place: path; lies in the folder that is copied
         CopyHoldsMore   // place: path of the copy; detail: how many entries more
     };
     Code code;

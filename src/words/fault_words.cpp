@@ -187,6 +187,10 @@ QString fileFault(const FileFault& f)
             tr("%1 is not there, but copies or photographs of it are. None is begun in its place "
                "unasked.")
                 .arg(fileSaid(f.place));
+    case C::InsideData:
+        return WordsText::tr("%1 lies among the data themselves. Choose another folder, best on "
+                             "another disk.")
+            .arg(fileSaid(f.place));
     case C::CopyHoldsMore:
         return WordsText::tr("%1 holds %2 things that the file beside it lacks. It is left as it "
                              "is.")

@@ -64,6 +64,14 @@ Habits readHabits(const QSettings& settings, const QLocale& locale)
     return habits;
 }
 
+bool settleHabits(QSettings& settings, const QLocale& here)
+{
+    if (settings.contains(massUnit) && settings.contains(fahrenheit) && settings.contains(paper))
+        return false;
+    writeHabits(settings, readHabits(settings, here));
+    return true;
+}
+
 void writeHabits(QSettings& settings, const Habits& habits)
 {
     settings.setValue(massUnit, QString::fromLatin1(codeOf(habits.massUnit)));

@@ -31,6 +31,9 @@ Habits habitsOf(const QLocale& locale);
 // Those, with what was set apart; a setting that cannot be is passed over.
 Habits readHabits(const QSettings& settings, const QLocale& locale);
 void writeHabits(QSettings& settings, const Habits& habits);
+// Units, degrees and paper become settings, as they are here now, where none were set: another
+// language moves words only. Whether none were set.
+bool settleHabits(QSettings& settings, const QLocale& here);
 
 inline constexpr int mostWhoToCall = 200; // characters
 

@@ -31,14 +31,16 @@ void use(QCoreApplication& app, const QLocale& locale, const QString& file, cons
     inUse().append(translator);
 }
 
-// As the system has it; a territory of the system's goes with the language where both agree.
+// As the system has it. Another language keeps the system's territory, and with it its dates and
+// decimal mark, where the two are known together.
 QLocale localeOf(const QString& code)
 {
     static const QLocale system; // before another is chosen
     const bool shipped =
         std::ranges::any_of(shippedLanguages(), [&](const auto& one) { return one.first == code; });
-    return !shipped || system.name().section(QLatin1Char('_'), 0, 0) == code ? system
-                                                                             : QLocale(code);
+    return !shipped || system.name().section(QLatin1Char('_'), 0, 0) == code
+               ? system
+               : QLocale(QLocale(code).language(), system.territory());
 }
 
 } // namespace

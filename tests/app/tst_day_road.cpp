@@ -268,6 +268,26 @@ private Q_SLOTS:
         QVERIFY(std::abs(*b.batch().weighedAt(step) - sum) <= 0.25);
     }
 
+    // A scale that is set up and has said nothing yet is no reason to take the plan's weight.
+    void aScaleThatIsAwaited()
+    {
+        Shop shop;
+        MakePage& make = shop.make(0);
+        devices::DeviceSetup setup;
+        setup.name = QStringLiteral("Kitchen scale");
+        setup.path = QStringLiteral("/no/such/port");
+        shop.window->workshop().devices().setDevices({setup});
+        while (!make.batch()->plan().steps[std::size_t(make.batch()->step())].weighs())
+            QTest::keyClick(&make, Qt::Key_Space);
+        const int step = make.batch()->step();
+        QTest::keyClick(make.weighedField(), Qt::Key_Space);
+        QCOMPARE(make.batch()->step(), step);
+        QVERIFY2(shop.said().contains(QLatin1String("no reading yet")), qPrintable(shop.said()));
+        QTest::keyClick(make.weighedField(), Qt::Key_Space);
+        QCOMPARE(make.batch()->step(), step + 1);
+        QVERIFY(make.batch()->folded().weighings.back().weighed.origin == WeighOrigin::AsPlanned);
+    }
+
     // A thermometer's readings are written down at the step that asks for them, not ten a second.
     void thermometers()
     {

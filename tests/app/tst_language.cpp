@@ -52,6 +52,63 @@ private Q_SLOTS:
     }
     void cleanup() { speakLanguage(*qApp, english); }
 
+    // Another language moves words and nothing else.
+    void onlyWordsMove_data()
+    {
+        QTest::addColumn<QString>("system");
+        for (const char* system : {"de_DE", "en_US", "en_GB", "de_CH", "C"})
+            QTest::newRow(system) << QString::fromLatin1(system);
+    }
+    void onlyWordsMove()
+    {
+        QFETCH(QString, system);
+        QSettings().clear();
+        QLocale::setDefault(system == QLatin1String("C") ? QLocale::c() : QLocale(system));
+        QTemporaryDir data;
+        Workshop workshop(Places{data.path(), false},
+                          [] { return QDateTime::currentDateTimeUtc(); });
+        Windows windows(workshop);
+        windows.open()->show();
+        const auto units = [&] {
+            const Habits now = windows.all()[0]->speech().habits();
+            return std::tuple(now.massUnit, now.fahrenheit, now.paper);
+        };
+        const auto before = units();
+        QCOMPARE(std::get<0>(before) == AmountUnit::Ounce, system == QLatin1String("en_US"));
+        for (const QString& language : {english, german, english}) {
+            Q_EMIT workshop.languageWanted(language);
+            QVERIFY(units() == before);
+            QTest::qWait(1);
+        }
+    }
+
+    // A batch in the making keeps the unit it began in, even where the maker chooses another.
+    void aBatchKeepsItsUnit()
+    {
+        QSettings().clear();
+        QTemporaryDir data;
+        Workshop workshop(Places{data.path(), false},
+                          [] { return QDateTime::currentDateTimeUtc(); });
+        Windows windows(workshop);
+        MainWindow* window = windows.open({}, demo(demoNames[0]));
+        window->show();
+        Habits habits = window->speech().habits();
+        habits.massUnit = AmountUnit::Gram;
+        window->setHabits(habits);
+        window->makeBatch();
+        MakePage& make = window->making();
+        while (!make.batch()->plan().steps[std::size_t(make.batch()->step())].weighs())
+            make.batch()->goTo(make.batch()->step() + 1);
+        const int step = make.batch()->step();
+        habits.massUnit = AmountUnit::Ounce;
+        window->setHabits(habits);
+        QVERIFY(window->banner().text().contains(QLatin1String("unit it began in")));
+        make.weighedField()->setText(QStringLiteral("45"));
+        make.weighedField()->setModified(true);
+        QTest::keyClick(make.weighedField(), Qt::Key_Return);
+        QCOMPARE(*make.batch()->weighedAt(step), 45.0);
+    }
+
     void everythingGoesOn()
     {
         QTemporaryDir data;

@@ -140,6 +140,10 @@ private Q_SLOTS:
         row("journal of what", {"journal", "burn", kept}, 2, "burn");
         row("journal compares two", {"journal", "compare", kept, "a"}, 2, "two to six");
         row("backup of no folder", {"journal", "backup", "/no/such", kept}, 1, "no such folder");
+        row("backup over a file", {"journal", "backup", dir_.path(), kept}, 1, "--force");
+        row("backup among its data",
+            {"journal", "backup", dir_.path(), dir_.filePath(QStringLiteral("b"))}, 1,
+            "another disk");
         row("a file that is no backup", {"journal", "backup", "--check", recipe}, 1,
             "not a Rhexion");
         row("no journal", {"working", good, "--journal", recipe}, 1, "not a Rhexion file");

@@ -207,6 +207,28 @@ private Q_SLOTS:
         QVERIFY(named || QFile::exists(home + QStringLiteral("/recovered/1.recovery")));
     }
 
+    // Nothing of the workshop, and nothing that is no file, is written over.
+    void writtenWhereItMay_data()
+    {
+        QTest::addColumn<QString>("to");
+        QTest::addColumn<int>("code");
+        QTest::newRow("the journal")
+            << data_ + QStringLiteral("/journal.sqlite") << int(FileFault::Code::InsideData);
+        QTest::newRow("among the photographs")
+            << data_ + QStringLiteral("/photos/b") << int(FileFault::Code::InsideData);
+        QTest::newRow("a device") << QStringLiteral("/dev/null") << int(FileFault::Code::NotAFile);
+        QTest::newRow("a folder") << dir_.path() << int(FileFault::Code::NotAFile);
+    }
+    void writtenWhereItMay()
+    {
+        QFETCH(QString, to);
+        const QByteArray before = read(data_ + QStringLiteral("/journal.sqlite"));
+        const auto fault = writeBackup(data_, to, noon);
+        QVERIFY(fault);
+        QTEST(int(fault->code), "code");
+        QVERIFY(read(data_ + QStringLiteral("/journal.sqlite")) == before);
+    }
+
     // What a killed backup left, a whole copy of a workshop, goes with the next one.
     void leftoversAreSwept()
     {

@@ -167,7 +167,8 @@ QWidget* MakePage::buildDay()
         }
         scoops_ += now->grams;
         desk_->tare();
-        card_->weighed()->setText(speech_.massNumber(scoops_));
+        // With its unit, which the scale has whatever is typed otherwise.
+        card_->weighed()->setText(speech_.mass(scoops_));
         card_->weighed()->setModified(true);
     });
     timers_ = new TimersBar(card_);
@@ -255,14 +256,28 @@ void MakePage::resizeEvent(QResizeEvent* event)
 
 void MakePage::setSpeech(const Speech& speech)
 {
-    speech_ = speech;
-    card_->extra()->setSpeech(speech);
-    heat_->setSpeech(speech);
-    timers_->setSpeech(speech);
-    trouble_->setSpeech(speech);
+    wanted_ = speech;
     day_->setSpeech(speech);
-    whole_->setSpeech(speech);
+    speak();
     refresh();
+}
+
+void MakePage::speak()
+{
+    // A batch keeps the unit it began in: a weight half typed must not become another.
+    Habits habits = wanted_.habits();
+    if (current_)
+        habits.massUnit = current_->shownIn.value_or(habits.massUnit);
+    if (current_ && !current_->shownIn)
+        current_->shownIn = habits.massUnit;
+    if (habits.massUnit != wanted_.habits().massUnit)
+        Q_EMIT noted(tr("This batch goes on in the unit it began in."));
+    speech_ = Speech(habits);
+    card_->extra()->setSpeech(speech_);
+    heat_->setSpeech(speech_);
+    timers_->setSpeech(speech_);
+    trouble_->setSpeech(speech_);
+    whole_->setSpeech(speech_);
 }
 
 void MakePage::showWholeDay(bool on)
@@ -362,6 +377,12 @@ void MakePage::closeTrouble()
 bool MakePage::takeFromScale()
 {
     const auto now = live();
+    if (!now && desk_ && desk_->awaitsScale() && !sureAsPlanned_) {
+        sureAsPlanned_ = true;
+        Q_EMIT noted(tr("The scale has given no reading yet: type the weight, or press again to "
+                        "take it as planned."));
+        return false;
+    }
     if (!now) {
         // One that was weighed on and is gone is no reason to guess.
         const bool had =
@@ -415,6 +436,7 @@ void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
     shownStep_ = -1;
     paces_.clear();
     current_ = std::move(current);
+    speak();
     card_->note()->setPlainText(current_ ? current_->draft().text() : QString());
     draft_.stop();
     if (current_) {

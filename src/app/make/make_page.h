@@ -77,6 +77,7 @@ protected:
 private:
     QWidget* buildDay();
     void refresh();
+    void speak(); // in the batch's unit
     void refreshList();
     void refreshStep();
     void refreshTimers();
@@ -104,6 +105,7 @@ private:
 
     Stock& stock_;
     Speech speech_;
+    Speech wanted_; // as the maker has set it
     std::unique_ptr<BatchInProgress> current_;
     QStackedWidget* stack_;
     QLabel* name_;
