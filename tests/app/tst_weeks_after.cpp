@@ -505,7 +505,8 @@ private Q_SLOTS:
     {
         show(made(0, 5));
         BackupActions& backups = shop_->window->backups();
-        const QString file = shop_->dir.filePath(QStringLiteral("copy.rhexion-backup"));
+        const QTemporaryDir elsewhere;
+        const QString file = elsewhere.filePath(QStringLiteral("copy.rhexion-backup"));
         backups.keepIn(file);
         QVERIFY(shop_->said().contains(QLatin1String("read back and is whole")));
         made(3, 1);
