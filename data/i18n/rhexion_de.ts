@@ -10104,10 +10104,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>ein Text davon ist länger, als er sein darf.</translation>
     </message>
     <message>
-        <source>It cannot be opened: %1.</source>
-        <translation>Sie lässt sich nicht öffnen: %1.</translation>
-    </message>
-    <message>
         <source>It is larger than %1 MB, so it was not read.</source>
         <translation>Sie ist größer als %1 MB, darum wurde sie nicht gelesen.</translation>
     </message>
@@ -10162,10 +10158,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>The figures of %1 do not hold together: %2</source>
         <translation>Die Werte von %1 passen nicht zusammen: %2</translation>
-    </message>
-    <message>
-        <source>It cannot be written: %1.</source>
-        <translation>Sie lässt sich nicht schreiben: %1.</translation>
     </message>
     <message>
         <source>Another program is writing %1 now. Try again in a moment.</source>
@@ -10858,6 +10850,22 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>%1 lies among the data themselves. Choose another folder, best on another disk.</source>
         <translation>%1 liegt mitten in den Daten selbst. Wähle einen anderen Ordner, am besten auf einer anderen Platte.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened.</source>
+        <translation>%1 lässt sich nicht öffnen.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened: %2.</source>
+        <translation>%1 lässt sich nicht öffnen: %2.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written.</source>
+        <translation>%1 lässt sich nicht schreiben.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: %2.</source>
+        <translation>%1 lässt sich nicht schreiben: %2.</translation>
     </message>
 </context>
 <context>

@@ -119,7 +119,7 @@ void followSystem(QObject* parent)
             return;
         look.*part = value;
         QSettings settings;
-        look.write(settings);
+        look.writeSystem(settings); // a --dark of this time is not kept with it
         Theme::apply(*qApp, look);
     };
     QObject::connect(shade, &SystemShade::told, parent,

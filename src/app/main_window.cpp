@@ -40,6 +40,7 @@
 #include "storage/formula_json.h"
 #include "storage/stock.h"
 #include "words/lexicon.h"
+#include "words/plain_text.h"
 #include "words/refusal_words.h"
 #include "words/safety_words.h"
 #include "words/start_words.h"
@@ -480,6 +481,8 @@ void MainWindow::retitle()
     QString name = QString::fromStdString(document_->formula().name);
     if (name.isEmpty())
         name = tr("New formula");
+    // Text from a file: nothing in it turns the title around or marks it as changed.
+    name = forTerminal(name).replace(QLatin1String("[*]"), QLatin1String("[*][*]"));
     setWindowTitle(QStringLiteral("%1[*] – Rhexion").arg(name));
     setWindowModified(document_->isDirty());
 }

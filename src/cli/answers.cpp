@@ -41,7 +41,9 @@ int putFacts(const words::FactPage& page)
 
 int bad(const QString& place, const QString& why)
 {
-    put(stderr, QStringLiteral("%1: %2\n").arg(forTerminal(place), forTerminal(why)));
+    // Many reasons begin with the place themselves.
+    const QString said = why.startsWith(place) ? why : QStringLiteral("%1: %2").arg(place, why);
+    put(stderr, forTerminal(said) + QLatin1Char('\n'));
     return BadInput;
 }
 

@@ -81,7 +81,10 @@ QString fileFault(const FileFault& f)
 {
     using C = FileFault::Code;
     switch (f.code) {
-    case C::CannotOpen: return WordsText::tr("It cannot be opened: %1.").arg(f.detail);
+    case C::CannotOpen:
+        return f.detail.isEmpty()
+                   ? WordsText::tr("%1 cannot be opened.").arg(fileSaid(f.place))
+                   : WordsText::tr("%1 cannot be opened: %2.").arg(fileSaid(f.place), f.detail);
     case C::TooLarge:
         return WordsText::tr("It is larger than %1 MB, so it was not read.").arg(f.detail);
     case C::NotJson:
@@ -115,7 +118,10 @@ QString fileFault(const FileFault& f)
     case C::BadMaterial:
         return WordsText::tr("The figures of %1 do not hold together: %2")
             .arg(f.place, materialSaid(f.detail));
-    case C::CannotWrite: return WordsText::tr("It cannot be written: %1.").arg(f.detail);
+    case C::CannotWrite:
+        return f.detail.isEmpty()
+                   ? WordsText::tr("%1 cannot be written.").arg(fileSaid(f.place))
+                   : WordsText::tr("%1 cannot be written: %2.").arg(fileSaid(f.place), f.detail);
     case C::Locked:
         return WordsText::tr("Another program is writing %1 now. Try again in a moment.")
             .arg(fileSaid(f.place));

@@ -18,8 +18,8 @@ QString forTerminal(const QString& text)
         const auto code = c.unicode();
         const bool control = code < 0x20 || (code >= 0x7F && code < 0xA0);
         const bool turns = (code >= 0x202A && code <= 0x202E) ||
-                           (code >= 0x2066 && code <= 0x2069) || code == 0x200E || code == 0x200F ||
-                           code == 0x2028 || code == 0x2029;
+                           (code >= 0x2066 && code <= 0x2069) || code == 0x061C || code == 0x200E ||
+                           code == 0x200F || code == 0x2028 || code == 0x2029;
         if (control || turns)
             c = QChar(0x25A1);
     }

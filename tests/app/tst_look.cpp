@@ -209,14 +209,23 @@ private Q_SLOTS:
         Q_EMIT portal.SettingChanged(group, QStringLiteral("contrast"), QDBusVariant(1u));
         Q_EMIT portal.SettingChanged(group, key, QDBusVariant(2u));
         QTRY_COMPARE(told, (QList<bool>{true, false}));
-        Q_EMIT portal.SettingChanged(group, key, QDBusVariant(0u)); // no preference: as it was
+        Q_EMIT portal.SettingChanged(group, key, QDBusVariant(1u));
+        QTRY_COMPARE(told, (QList<bool>{true, false, true}));
+        Q_EMIT portal.SettingChanged(group, key, QDBusVariant(0u)); // GNOME's light style
+        QTRY_COMPARE(told, (QList<bool>{true, false, true, false}));
         Q_EMIT portal.SettingChanged(group, key, QDBusVariant(QStringLiteral("dark")));
         const QString text = QStringLiteral("text-scaling-factor");
         const QString desktop = QStringLiteral("org.gnome.desktop.interface");
         Q_EMIT portal.SettingChanged(desktop, text, QDBusVariant(40.0)); // no size of text
         Q_EMIT portal.SettingChanged(desktop, text, QDBusVariant(1.5));
         QTRY_COMPARE(more, (QList<int>{0, 125, 1, 150}));
-        QCOMPARE(told.size(), 2);
+        QCOMPARE(told.size(), 4);
+        // What the desktop says is never kept as the maker's own choice.
+        QTemporaryDir dir;
+        QSettings settings(dir.filePath(QStringLiteral("look.ini")), QSettings::IniFormat);
+        const Look asked{Shade::Dark, true, true, 150, true, 180};
+        asked.writeSystem(settings);
+        QVERIFY((Look::read(settings) == Look{Shade::AsSystem, true, true, 150}));
         Look look;
         look.systemPercent = 150;
         look.percent = 120;

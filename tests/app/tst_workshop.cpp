@@ -118,6 +118,10 @@ private Q_SLOTS:
                              .contains(QLatin1String("<img")));
         const QString page = shop.window->journalPage().pageText();
         QVERIFY(page.contains(hostile));
+        Formula turned = demo(demoNames[0]);
+        turned.name = "Loaf[*]\u202E\n";
+        shop.document().reset(turned, {});
+        QCOMPARE(shop.window->windowTitle(), QStringLiteral("Loaf[*][*]\u25A1\u25A1[*] – Rhexion"));
         QCOMPARE(forTerminal(QStringLiteral("a\x1b[2Jb\u202Ec")),
                  QStringLiteral("a\u25A1[2Jb\u25A1c"));
     }

@@ -54,11 +54,16 @@ struct Look {
                                                    : shade == Shade::Light
                                                        ? QStringLiteral("light")
                                                        : QStringLiteral("system"));
+        settings.setValue(QStringLiteral("highContrast"), strong);
+        settings.setValue(QStringLiteral("textSize"), percent);
+        writeSystem(settings);
+    }
+    // What the desktop said, and nothing that is the maker's to choose.
+    void writeSystem(QSettings& settings) const
+    {
         settings.setValue(QStringLiteral("systemIsDark"), systemIsDark);
         settings.setValue(QStringLiteral("systemIsStrong"), systemIsStrong);
         settings.setValue(QStringLiteral("systemTextSize"), systemPercent);
-        settings.setValue(QStringLiteral("highContrast"), strong);
-        settings.setValue(QStringLiteral("textSize"), percent);
     }
 };
 

@@ -61,8 +61,8 @@ void SystemShade::take(const QString& group, const QString& key, const QVariant&
     const double figure = plain.toDouble(&number);
     if (!number)
         return;
-    constexpr double noPreference = 0.0;
-    if (group == appearance && key == colorScheme && figure != noPreference)
+    // 1 is dark and 2 light; 0, no preference, is what GNOME says for its light style.
+    if (group == appearance && key == colorScheme)
         Q_EMIT told(figure == 1.0);
     else if (group == appearance && key == contrast)
         Q_EMIT strongTold(figure == 1.0);
