@@ -326,7 +326,7 @@ void MainWindow::offerWork(const RecoveredWork& work)
                     offerWork(work);
                     return;
                 }
-                document_->resetRecovered(work.formula, work.path);
+                document_->resetRecovered(work.formula, work.path, work.onDisk);
                 // The copy goes only when all of it is safe in another.
                 if (autosave_->writeNow() && work.lost.empty())
                     Autosave::discard(work);

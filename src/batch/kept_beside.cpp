@@ -1,6 +1,7 @@
 #include "batch/kept_beside.h"
 
 #include "storage/event_json.h"
+#include "storage/whole_file.h"
 
 #include <QFile>
 
@@ -16,6 +17,7 @@ KeptBeside::KeptBeside(const QString& folder, const QString& batch)
 bool KeptBeside::append(const QList<Event>& events)
 {
     QFile file(path_);
+    const bool first = !file.exists();
     if (path_.isEmpty() ||
         !file.open(QIODevice::WriteOnly | QIODevice::Append | QIODevice::Unbuffered,
                    QFile::ReadOwner | QFile::WriteOwner))
@@ -24,7 +26,10 @@ bool KeptBeside::append(const QList<Event>& events)
     QByteArray bytes;
     for (const Event& event : events)
         bytes += '\n' + eventToLine(event) + '\n';
-    return file.write(bytes) == bytes.size() && ::fsync(file.handle()) == 0;
+    const bool written = file.write(bytes) == bytes.size() && ::fsync(file.handle()) == 0;
+    if (first)
+        syncFolderOf(path_);
+    return written;
 }
 
 QList<Event> KeptBeside::all() const

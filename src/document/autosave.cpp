@@ -21,12 +21,13 @@ namespace {
 constexpr int delayMs = 500;
 const QString format = QStringLiteral("rhexion-recovery");
 
-QByteArray copyOf(const Formula& formula, const QString& path)
+QByteArray copyOf(const Formula& formula, const QString& path, const QByteArray& onDisk)
 {
     // What stands before the formula; then the formula as it is written anyway, not read again.
     const QJsonObject head{{"format", format},
                            {"version", 1},
                            {"path", path},
+                           {"onDisk", QString::fromLatin1(onDisk.toHex())},
                            {"at", QDateTime::currentDateTimeUtc().toString(Qt::ISODate)}};
     QByteArray bytes = QJsonDocument(head).toJson(QJsonDocument::Compact);
     bytes.chop(1);
@@ -119,17 +120,17 @@ void Autosave::writeBeside()
     }
     pool_.clear();
     // On copies: a slow disk must not hold up the keys.
-    pool_.start(
-        [this, run = ++run_, formula = document_.formula(), path = document_.path(), file = file_] {
-            auto fault = writeWhole(file, copyOf(formula, path), true);
-            QMetaObject::invokeMethod(
-                this,
-                [this, run, fault = std::move(fault)] {
-                    if (run == run_) // nothing newer has been written since
-                        tell(fault);
-                },
-                Qt::QueuedConnection);
-        });
+    pool_.start([this, run = ++run_, formula = document_.formula(), path = document_.path(),
+                 onDisk = document_.onDisk(), file = file_] {
+        auto fault = writeWhole(file, copyOf(formula, path, onDisk), true);
+        QMetaObject::invokeMethod(
+            this,
+            [this, run, fault = std::move(fault)] {
+                if (run == run_) // nothing newer has been written since
+                    tell(fault);
+            },
+            Qt::QueuedConnection);
+    });
 }
 
 bool Autosave::tell(const std::optional<FileFault>& fault)
@@ -149,7 +150,8 @@ bool Autosave::writeNow()
         return true;
     if (!prepare())
         return fail(folder_);
-    return tell(writeWhole(file_, copyOf(document_.formula(), document_.path()), true));
+    return tell(
+        writeWhole(file_, copyOf(document_.formula(), document_.path(), document_.onDisk()), true));
 }
 
 QList<RecoveredWork> Autosave::leftBehind() const
@@ -185,6 +187,7 @@ QList<RecoveredWork> Autosave::leftBehind() const
             continue;
         out.append(
             {info.filePath(), json.root.value(QLatin1String("path")).toString(),
+             QByteArray::fromHex(json.root.value(QLatin1String("onDisk")).toString().toLatin1()),
              QDateTime::fromString(json.root.value(QLatin1String("at")).toString(), Qt::ISODate),
              std::move(formula->formula), std::move(formula->lost)});
     }

@@ -22,8 +22,9 @@ namespace rhexion {
 class FormulaDocument;
 
 struct RecoveredWork {
-    QString file; // the copy itself
-    QString path; // where it was last saved, or empty
+    QString file;      // the copy itself
+    QString path;      // where it was last saved, or empty
+    QByteArray onDisk; // FormulaDocument::onDisk() of then
     QDateTime at;
     Formula formula;
     std::vector<FileFault> lost; // what of it could not be read

@@ -305,9 +305,11 @@ void FormulaDocument::reset(const Formula& formula, const QString& path)
     Q_EMIT dirtyChanged();
 }
 
-void FormulaDocument::resetRecovered(const Formula& formula, const QString& path)
+void FormulaDocument::resetRecovered(const Formula& formula, const QString& path,
+                                     const QByteArray& onDisk)
 {
     reset(formula, path);
+    onDisk_ = onDisk;
     recovered_ = true; // not on disk yet, though there is nothing to undo
     Q_EMIT dirtyChanged();
 }

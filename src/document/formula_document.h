@@ -75,7 +75,10 @@ public:
 
     // Replaces the whole document; history starts anew.
     void reset(const Formula& formula, const QString& path);
-    void resetRecovered(const Formula& formula, const QString& path);
+    // onDisk: what the file at path was when the work began from it, as onDisk() said then.
+    void resetRecovered(const Formula& formula, const QString& path, const QByteArray& onDisk = {});
+    // SHA-256 of the file as it was read or written last; empty: none.
+    const QByteArray& onDisk() const { return onDisk_; }
     std::optional<FileFault> open(const QString& path);
     // Refuses with Changed where the file is not what was read or written last, unless forced.
     std::optional<FileFault> save(const QString& path, bool force = false);

@@ -238,6 +238,29 @@ private Q_SLOTS:
         }
     }
 
+    // Recovered work whose file was changed meanwhile does not take its place unasked.
+    void recoveredWorkOfAChangedFile()
+    {
+        Shop shop;
+        const QString path = shop.dir.filePath(QStringLiteral("mine.rhexion"));
+        QVERIFY(!writeFormulaFile(path, demo(demoNames[0])));
+        {
+            FormulaDocument document;
+            Autosave gone(document, shop.window->workshop().recoveryFolder());
+            QVERIFY(!document.open(path));
+            document.apply(SetText{TextField::Name, "Mine"}, {});
+            gone.leaveCopy();
+        }
+        QVERIFY(!writeFormulaFile(path, demo(demoNames[1])));
+        shop.window->offerRecovered();
+        QVERIFY(press(shop.window.get(), "Take it up"));
+        QCOMPARE(shop.document().formula().name, std::string("Mine"));
+        QVERIFY(!shop.window->files().save());
+        QVERIFY2(shop.said().contains(QLatin1String("changed by something else")),
+                 qPrintable(shop.said()));
+        QVERIFY(std::get<Formula>(readFormulaFile(path)) == demo(demoNames[1]));
+    }
+
     // Unsaved work and batches in the making are all offered, none hidden by another.
     void everythingLeftIsOffered()
     {
