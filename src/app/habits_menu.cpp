@@ -26,6 +26,13 @@ void HabitsMenu::setHabits(const Habits& habits)
     Q_EMIT changed();
 }
 
+void HabitsMenu::keep(const Habits& habits)
+{
+    QSettings settings;
+    writeHabits(settings, habits);
+    setHabits(habits);
+}
+
 template <class Value>
 void HabitsMenu::addChoice(QMenu& menu, const QList<std::pair<QString, Value>>& choices,
                            Value Habits::*member)
@@ -33,10 +40,9 @@ void HabitsMenu::addChoice(QMenu& menu, const QList<std::pair<QString, Value>>& 
     auto* group = new QActionGroup(&menu);
     for (const auto& [name, value] : choices) {
         QAction* action = menu.addAction(name, this, [this, member, to = value] {
-            habits_.*member = to;
-            QSettings settings;
-            writeHabits(settings, habits_);
-            Q_EMIT changed();
+            Habits habits = habits_;
+            habits.*member = to;
+            keep(habits);
         });
         action->setCheckable(true);
         group->addAction(action);
@@ -57,9 +63,7 @@ void HabitsMenu::askWhoToCall()
         return;
     Habits habits = habits_;
     habits.whoToCall = numbers.simplified().left(mostWhoToCall);
-    QSettings settings;
-    writeHabits(settings, habits);
-    setHabits(habits);
+    keep(habits);
 }
 
 void HabitsMenu::addTo(QMenu& menu)

@@ -17,6 +17,7 @@ public:
 
     const Habits& habits() const { return habits_; }
     void setHabits(const Habits& habits); // for this window; not kept
+    void keep(const Habits& habits);
     void addTo(QMenu& menu);
 
 Q_SIGNALS:

@@ -173,7 +173,8 @@ int main(int argc, char** argv)
             speakLanguage(app, parser.value(options.language));
     }
     QSettings settings;
-    const bool unitsAreNew = settleHabits(settings, QLocale::system());
+    // A demo asks nothing, and pictures go by no computer.
+    const bool unitsAreNew = !asDemo && settleHabits(settings, QLocale::system());
     Look look = Look::read(settings);
     if (parser.isSet(options.dark))
         look.shade = Shade::Dark;
@@ -243,14 +244,15 @@ int main(int argc, char** argv)
         QApplication::setWindowIcon(QIcon(QStringLiteral(":/icons/org.rhexion.Rhexion.svg")));
         window->loadStock();
         window->offerRecovered();
-        window->offerGoodCopy();
         if (firstTime && files.isEmpty())
             window->tour().offer();
-        if (unitsAreNew && !asDemo)
+        if (unitsAreNew)
             window->askUnits();
         workshop.notices().start();
-        if (ours && !asDemo && workshop.journal())
+        if (ours && !asDemo && workshop.journal()) {
+            window->offerGoodCopy();
             workshop.benches().begin();
+        }
         window->backups().keepWeeklyCopy();
         followSystem(&app);
         if (ours)

@@ -15,7 +15,6 @@
 
 #include <QFileInfo>
 #include <QPushButton>
-#include <QSettings>
 
 #include <memory>
 #include <utility>
@@ -216,17 +215,13 @@ void MainWindow::askUnits()
                 : tr("Weights are shown in grams and temperatures in °C, as this computer has "
                      "them. What you type keeps the unit you type. View changes it later.")));
     connect(note.addButton(ounces ? tr("Grams and °C") : tr("Ounces and °F")),
-            &QPushButton::clicked, this, [this, other] {
-                QSettings settings;
-                writeHabits(settings, other);
-                setHabits(other);
-            });
+            &QPushButton::clicked, this, [this, other] { habitsMenu_->keep(other); });
     note.addButton(tr("That is right"));
 }
 
 void MainWindow::offerGoodCopy()
 {
-    const int more = journal() && !workshop_.places().readOnly ? journal()->lackedOfGoodCopy() : 0;
+    const int more = journal() ? journal()->lackedOfGoodCopy() : 0;
     if (more == 0)
         return;
     Banner& note =
