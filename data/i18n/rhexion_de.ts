@@ -1506,6 +1506,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <source>%1 takes one formula file or recipe.</source>
         <translation>%1 nimmt eine Formeldatei oder ein Rezept.</translation>
     </message>
+    <message>
+        <source>this is there already; --force writes over it.</source>
+        <translation>gibt es schon; --force überschreibt es.</translation>
+    </message>
 </context>
 <context>
     <name>Compare</name>
@@ -3894,10 +3898,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <translation>journal %1 nimmt eine Tagebuchdatei oder die Adresse eines Servers.</translation>
     </message>
     <message>
-        <source>this is there already; --force writes over it.</source>
-        <translation>gibt es schon; --force überschreibt es.</translation>
-    </message>
-    <message>
         <source>  journal list JOURNAL [--find &quot;milk, cracked, last winter&quot;] [--json]
   journal show JOURNAL BATCH [--fittings FILE] [--json]   a batch by its id or its code
   journal export JOURNAL [--format csv|events|ics]        to the standard output
@@ -4383,10 +4383,6 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>%1 takes one file.</source>
         <translation>%1 nimmt eine Datei.</translation>
-    </message>
-    <message>
-        <source>this is there already; --force writes over it.</source>
-        <translation>das gibt es schon; --force schreibt darüber.</translation>
     </message>
     <message>
         <source>  rhexion-cli mould FILE [--mould SHAPE] [--bars N [--cured G]] [--left M=G...]

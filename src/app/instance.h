@@ -19,8 +19,6 @@ public:
     explicit Instance(const QString& dataFolder, QObject* parent = nullptr);
     ~Instance() override;
 
-    // Whether the folder is ours now; false where another living program has it.
-    bool claim();
     enum class Met { Ours, HandedOver, Silent };
     // Where another program has the folder, asks it to open these files in windows of its own,
     // again and again for ten seconds: it may be starting, too, or ending. Silent: it never
@@ -33,6 +31,8 @@ Q_SIGNALS:
     void wanted(const QStringList& paths); // empty: a new window
 
 private:
+    // Whether the folder is ours now; false where another living program has it.
+    bool claim();
     bool handOver(const QStringList& paths) const;
     Door* door() const; // nothing where its library is not beside the program
 

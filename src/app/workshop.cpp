@@ -9,6 +9,7 @@
 #include "storage/data_folder.h"
 #include "storage/good_copies.h"
 #include "storage/sqlite_journal.h"
+#include "storage/whole_file.h"
 #include "words/refusal_words.h"
 
 #include "words/search_words.h"
@@ -135,10 +136,7 @@ QDateTime Workshop::goodJournalCopy() const
 QString Workshop::asideName() const
 {
     const QString stamp = clock_().toUTC().toString(QStringLiteral("yyyyMMdd-HHmmss"));
-    QString name = journalPath() + QStringLiteral(".damaged-") + stamp;
-    for (int again = 2; QFileInfo::exists(name); ++again)
-        name = QStringLiteral("%1.damaged-%2.%3").arg(journalPath(), stamp).arg(again);
-    return name;
+    return freeName(journalPath() + QStringLiteral(".damaged-") + stamp);
 }
 
 bool Workshop::journalFromGoodCopy()

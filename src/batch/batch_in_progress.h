@@ -30,9 +30,9 @@ public:
     static std::unique_ptr<BatchInProgress> resume(Journal& journal, const Batch& batch,
                                                    Clock clock, const QString& beside = {});
 
-    // The words a name or notes may speak of; none until they are given.
     // The unit that its making is shown in, once one was: it does not change on the way.
     std::optional<AmountUnit> shownIn;
+    // The words a name or notes may speak of; none until they are given.
     void setWords(std::shared_ptr<const Lexicon> words);
 
     QString batch() const { return QString::fromStdString(batch_.id); }

@@ -3,6 +3,7 @@
 #include "words/plain_text.h"
 
 #include <QCoreApplication>
+#include <QFile>
 #include <QJsonDocument>
 
 namespace rhexion::cli {
@@ -37,6 +38,13 @@ int putFacts(const words::FactPage& page)
     for (const QString& line : words::factsAsText(page).split(QLatin1Char('\n')))
         put(stdout, forTerminal(line) + QLatin1Char('\n'));
     return Good;
+}
+
+std::optional<int> isThere(const QString& path, bool force)
+{
+    if (force || !QFile::exists(path))
+        return std::nullopt;
+    return bad(path, AnswerText::tr("this is there already; --force writes over it."));
 }
 
 int bad(const QString& place, const QString& why)

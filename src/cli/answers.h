@@ -7,6 +7,7 @@
 #include <QJsonObject>
 
 #include <cstdio>
+#include <optional>
 
 namespace rhexion::cli {
 
@@ -18,6 +19,8 @@ bool put(std::FILE* to, const QByteArray& bytes);
 int putJson(const QJsonObject& json);
 int putFacts(const words::FactPage& page); // made safe for a terminal
 int bad(const QString& place, const QString& why);
+// The refusal to write over a file that is there, unless it is forced; nothing where it may.
+std::optional<int> isThere(const QString& path, bool force);
 int wrongUse(const QString& why);
 
 } // namespace rhexion::cli

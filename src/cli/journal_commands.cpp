@@ -18,7 +18,6 @@
 
 #include <QCoreApplication>
 #include <QFile>
-#include <QFileInfo>
 #include <QJsonDocument>
 
 #include <cstdio>
@@ -217,8 +216,8 @@ int JournalRun::backup()
             JournalText::tr("journal backup takes the folder of the data and a file to write."));
     if (!QFile::exists(words_[0]))
         return bad(words_[0], JournalText::tr("there is no such folder."));
-    if (QFileInfo(words_[1]).isFile() && !o_.force)
-        return bad(words_[1], JournalText::tr("this is there already; --force writes over it."));
+    if (const auto code = isThere(words_[1], o_.force))
+        return *code;
     const auto fault = writeBackup(words_[0], words_[1], QDateTime::currentDateTime());
     return fault ? bad(words_[1], words::fileFault(*fault)) : Good;
 }

@@ -424,8 +424,8 @@ int formulaCommand(const QString& path, const MakingOptions& o)
     const auto& formula = std::get<Formula>(read);
     if (o.output.isEmpty())
         return put(stdout, formulaToJson(formula)) ? Good : BadInput;
-    if (QFile::exists(o.output) && !o.force)
-        return bad(o.output, MakingText::tr("this is there already; --force writes over it."));
+    if (const auto code = isThere(o.output, o.force))
+        return *code;
     if (const auto fault = writeFormulaFile(o.output, formula))
         return bad(o.output, words::fileFault(*fault));
     return Good;

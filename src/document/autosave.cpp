@@ -49,9 +49,9 @@ Autosave::Autosave(FormulaDocument& document, QString folder, QObject* parent)
 Autosave::~Autosave()
 {
     settle();
-    // An orderly end has asked about unsaved work already.
     if (!lock_)
         return;
+    // An orderly end has asked about unsaved work already.
     if (!leaving_)
         QFile::remove(file_);
     lock_->remove();

@@ -370,10 +370,12 @@ namespace {
 const QString takingMark = QStringLiteral("/taking.mark");
 
 // After they have changed places. Work that was not saved comes along, so that it is offered.
+// The result is empty where nothing was there before.
 std::variant<QString, FileFault> finishTaking(const QString& was, const QString& folder,
                                               const QString& kept)
 {
-    if (!was.isEmpty()) {
+    const bool there = QFileInfo(was).isDir();
+    if (there) {
         const QDir recovered(was + QStringLiteral("/recovered"));
         const QDir now(folder + QStringLiteral("/recovered"));
         for (const QString& name : recovered.entryList({QStringLiteral("*.recovery")}, QDir::Files))
@@ -384,7 +386,13 @@ std::variant<QString, FileFault> finishTaking(const QString& was, const QString&
     }
     QFile::remove(folder + takingMark);
     syncFolderOf(folder);
-    return kept;
+    return there ? kept : QString();
+}
+
+QString keptName(const QString& folder, const QDateTime& now)
+{
+    return folder + QStringLiteral(".before-") +
+           now.toUTC().toString(QStringLiteral("yyyyMMdd-hhmmss"));
 }
 
 } // namespace
@@ -392,17 +400,15 @@ std::variant<QString, FileFault> finishTaking(const QString& was, const QString&
 std::variant<QString, FileFault> takeBackup(const QString& unpacked, const QString& folder,
                                             const QDateTime& now)
 {
-    QString kept = folder + QStringLiteral(".before-") +
-                   now.toUTC().toString(QStringLiteral("yyyyMMdd-hhmmss"));
+    const QString kept = keptName(folder, now);
     if (QFileInfo::exists(kept))
         return FileFault{Code::Twice, kept, kept};
-    const bool there = QFileInfo::exists(folder);
     // The mark goes with the unpacked files: where it is says whether they have changed places.
     if (auto fault = writeWhole(unpacked + takingMark, "taken in\n", true))
         return *std::move(fault);
     if (auto fault = exchange(unpacked, folder))
         return *std::move(fault);
-    return there ? finishTaking(unpacked, folder, kept) : finishTaking({}, folder, {});
+    return finishTaking(unpacked, folder, kept);
 }
 
 namespace {
@@ -432,37 +438,33 @@ std::variant<QString, FileFault> takePlanned(const QString& folder, const QDateT
     plan.close();
     // Only a folder beside this one, by its name.
     const QString unpacked = QFileInfo(folder).absolutePath() + QLatin1Char('/') + name;
-    const auto remember = [&](const std::variant<QString, FileFault>& taken) {
-        plan.remove();
-        return taken;
-    };
-    // Cut short after they had changed places: what is left to do is done.
-    if (QFileInfo::exists(folder + takingMark)) {
-        const bool left = QFileInfo(unpacked).isDir();
-        return remember(
-            finishTaking(left ? unpacked : QString(), folder,
-                         left ? folder + QStringLiteral(".before-") +
-                                    now.toUTC().toString(QStringLiteral("yyyyMMdd-hhmmsszzz"))
-                              : QString()));
-    }
     const bool good =
         !name.isEmpty() && !name.contains(QLatin1Char('/')) &&
         name.startsWith(QFileInfo(folder).fileName() + QStringLiteral(".restored-")) &&
         QFileInfo(unpacked).isDir();
-    return remember(good ? takeBackup(unpacked, folder, now)
-                         : std::variant<QString, FileFault>(FileFault{Code::Missing, name, {}}));
+    std::variant<QString, FileFault> taken = FileFault{Code::Missing, name, {}};
+    // Cut short after they had changed places: what is left to do is done.
+    if (QFileInfo::exists(folder + takingMark))
+        taken = finishTaking(unpacked, folder, freeName(keptName(folder, now)));
+    else if (good)
+        taken = takeBackup(unpacked, folder, now);
+    plan.remove();
+    return taken;
 }
 
 std::variant<QString, FileFault> keepWeekly(const QString& folder, const QDateTime& now, int keep)
 {
     const QDir copies(folder + QStringLiteral("/copies"));
-    const auto names = [&] {
-        return copies.entryList({QStringLiteral("week-*.rhexion-backup")}, QDir::Files, QDir::Name);
-    };
     const QString today = QStringLiteral("week-%1.rhexion-backup")
                               .arg(now.date().toString(QStringLiteral("yyyy-MM-dd")));
-    QStringList there = names();
-    there.removeIf([&](const QString& name) { return name > today; });
+    // Those of days to come, of a clock that was wrong, say nothing about how old they are.
+    const auto names = [&] {
+        QStringList all =
+            copies.entryList({QStringLiteral("week-*.rhexion-backup")}, QDir::Files, QDir::Name);
+        all.removeIf([&](const QString& name) { return name > today; });
+        return all;
+    };
+    const QStringList there = names();
     if (!there.isEmpty()) {
         const QDate last = QDate::fromString(there.last().mid(5, 10), Qt::ISODate);
         if (last.isValid() && last.daysTo(now.date()) < 7)
@@ -482,8 +484,6 @@ std::variant<QString, FileFault> keepWeekly(const QString& folder, const QDateTi
     if (auto fault = writeBackup(folder, path, now))
         return *std::move(fault);
     QStringList all = names();
-    // Those of days to come say nothing about how old they are.
-    all.removeIf([&](const QString& name) { return name > today; });
     while (all.size() > std::max(1, keep))
         QFile::remove(copies.filePath(all.takeFirst()));
     return path;

@@ -58,17 +58,12 @@ Shelf::Done Shelf::read()
 Shelf::Done Shelf::kept(const std::function<Done()>& write)
 {
     Transaction transaction(*file_);
-    const auto here = [&](FileFault fault) {
-        if (fault.place.isEmpty())
-            fault.place = file_->path();
-        return fault;
-    };
     if (!transaction.isOpen())
-        return here(transaction.fault());
+        return transaction.fault();
     if (auto fault = write())
         return fault;
     if (!transaction.keep())
-        return here(transaction.fault());
+        return transaction.fault();
     return read();
 }
 

@@ -107,9 +107,7 @@ std::optional<qint64> SqliteFile::lackedOf(const QString& other) const
 // The file as it was before it was brought up to date. A copy that is there already stays.
 std::optional<FileFault> SqliteFile::keepOlder(const QString& path, int version) const
 {
-    QString to = QStringLiteral("%1.version-%2").arg(path).arg(version);
-    for (int again = 2; QFileInfo::exists(to); ++again)
-        to = QStringLiteral("%1.version-%2.%3").arg(path).arg(version).arg(again);
+    const QString to = freeName(QStringLiteral("%1.version-%2").arg(path).arg(version));
     const QString part = path + QStringLiteral(".older.new"); // left by a crash: made anew
     QFile::remove(part);
     if (auto fault = copyInto(part))
@@ -321,7 +319,12 @@ bool Transaction::keep()
 
 FileFault Transaction::fault() const
 {
-    return moved_ ? *moved_ : SqliteFile::faultOf(db_.lastError());
+    if (moved_)
+        return *moved_;
+    FileFault fault = SqliteFile::faultOf(db_.lastError());
+    if (file_)
+        fault.place = file_->path();
+    return fault;
 }
 
 void Transaction::begin()

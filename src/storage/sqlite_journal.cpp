@@ -122,7 +122,7 @@ Journal::Done SqliteJournal::append(const QList<Event>& events)
     QSqlDatabase db = database();
     Transaction transaction(*file_);
     if (!transaction.isOpen())
-        return placed(transaction.fault());
+        return transaction.fault();
     QList<Event> fresh;
     for (const Event& event : events) {
         QSqlQuery query(db);
@@ -165,7 +165,7 @@ Journal::Done SqliteJournal::append(const QList<Event>& events)
         if (auto bad = whole ? tables::refold(db, *whole) : tables::refold(db, id))
             return placed(std::move(bad));
     }
-    return transaction.keep() ? std::nullopt : placed(transaction.fault());
+    return transaction.keep() ? std::nullopt : Done(transaction.fault());
 }
 
 Journal::Result<QList<Event>> SqliteJournal::events(const QString& batch) const

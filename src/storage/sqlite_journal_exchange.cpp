@@ -60,7 +60,7 @@ Journal::Done SqliteJournal::takeOver(const QList<PlacedEvent>& events)
 {
     Transaction transaction(*file_);
     if (!transaction.isOpen())
-        return placed(transaction.fault());
+        return transaction.fault();
     QSqlDatabase db = database();
     QStringList moved;
     if (auto fault = event_table::takeOver(db, events, moved))
@@ -68,7 +68,7 @@ Journal::Done SqliteJournal::takeOver(const QList<PlacedEvent>& events)
     for (const QString& batch : moved)
         if (auto fault = tables::rebuildBatch(db, batch))
             return placed(std::move(fault));
-    return transaction.keep() ? std::nullopt : placed(transaction.fault());
+    return transaction.keep() ? std::nullopt : Done(transaction.fault());
 }
 
 } // namespace rhexion

@@ -39,6 +39,14 @@ std::optional<FileFault> writePieces(const QString& path, bool ownOnly, More mor
 
 } // namespace
 
+QString freeName(const QString& path)
+{
+    QString name = path;
+    for (int again = 2; QFileInfo::exists(name); ++again)
+        name = QStringLiteral("%1.%2").arg(path).arg(again);
+    return name;
+}
+
 void syncFolderOf(const QString& path)
 {
     const int folder =

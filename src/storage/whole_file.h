@@ -16,6 +16,8 @@ std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes
                                     bool ownOnly = false);
 // A copy of a file, for its owner alone, the same way.
 std::optional<FileFault> copyWhole(const QString& from, const QString& to);
+// The path itself, or the first of path.2, path.3, ... that is not there.
+QString freeName(const QString& path);
 // What has a name in that folder keeps it through a power cut from now on; where a disk cannot say
 // so, nothing is done.
 void syncFolderOf(const QString& path);

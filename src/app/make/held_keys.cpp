@@ -35,13 +35,8 @@ void HeldKeys::watch(QWidget* window)
         window_->removeEventFilter(this);
     window_ = now;
     downAt_.clear();
-    if (!window_)
-        return;
-    window_->installEventFilter(this);
-    connect(window_, &QObject::destroyed, this, [this](QObject* gone) {
-        if (window_ == gone)
-            window_ = nullptr;
-    });
+    if (window_)
+        window_->installEventFilter(this);
 }
 
 void HeldKeys::stepChanged()

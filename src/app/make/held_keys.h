@@ -7,6 +7,7 @@
 #include <QElapsedTimer>
 #include <QHash>
 #include <QObject>
+#include <QPointer>
 
 #include <functional>
 
@@ -46,7 +47,7 @@ private:
 
     std::function<Does(const QKeyEvent&)> does_;
     std::function<bool(QPoint)> isGoOn_; // whether the button that goes on is there on the screen
-    QObject* window_ = nullptr;
+    QPointer<QObject> window_;
     QElapsedTimer stood_;
     QElapsedTimer clock_;
     qint64 last_ = -keysRest;   // ms, of any press or release

@@ -79,10 +79,13 @@ HeldKeys* MakePage::watchKeys()
                           key.key() == Qt::Key_Left || key.key() == Qt::Key_Right;
         if (!acts || !at || (at != this && !isAncestorOf(at)))
             return Does::Nothing;
-        if (at == card_->weighed())
-            return card_->weighed()->isModified() ? (enter ? Does::Keeps : Does::Nothing)
-                   : letter                       ? Does::Nothing
-                                                  : Does::GoesOn;
+        if (at == card_->weighed()) {
+            if (letter)
+                return Does::Nothing;
+            if (!card_->weighed()->isModified())
+                return Does::GoesOn;
+            return enter ? Does::Keeps : Does::Nothing;
+        }
         // Elsewhere a field takes what is written into it.
         const bool writes = at->testAttribute(Qt::WA_InputMethodEnabled);
         return writes && !(enter && key.modifiers()) ? Does::Nothing : Does::GoesOn;
@@ -139,8 +142,7 @@ QWidget* MakePage::buildDay()
     connect(card_, &StepCard::goOnWanted, this, &MakePage::goOn);
     connect(card_, &StepCard::goBackWanted, this, &MakePage::goBack);
     connect(card_, &StepCard::spaceAtEnd, this, [this] {
-        Q_EMIT noted(tr("Space does not finish a batch: press Ctrl+Return, or the "
-                        "button."));
+        Q_EMIT noted(tr("Space does not finish a batch: press Ctrl+Return, or the button."));
     });
     connect(card_, &StepCard::keepWanted, this, [this] { keepWeighed(); });
     connect(card_, &StepCard::takeBackWanted, this,
@@ -377,22 +379,19 @@ void MakePage::closeTrouble()
 bool MakePage::takeFromScale()
 {
     const auto now = live();
-    if (!now && desk_ && desk_->awaitsScale() && !sureAsPlanned_) {
-        sureAsPlanned_ = true;
-        Q_EMIT noted(tr("The scale has given no reading yet: type the weight, or press again to "
-                        "take it as planned."));
-        return false;
-    }
     if (!now) {
-        // One that was weighed on and is gone is no reason to guess.
-        const bool had =
-            current_->folded().origins()[std::size_t(WeighOrigin::Scale)] > 0 && !sureAsPlanned_;
-        if (had) {
-            sureAsPlanned_ = true;
-            Q_EMIT noted(tr("The scale is not there: type the weight, or press again to take it as "
-                            "planned."));
-        }
-        return !had;
+        // One that has said nothing yet, or was weighed on and is gone, is no reason to guess.
+        const bool awaited = desk_ && desk_->awaitsScale();
+        const bool had = current_->folded().origins()[std::size_t(WeighOrigin::Scale)] > 0;
+        if (sureAsPlanned_ || !(awaited || had))
+            return true;
+        sureAsPlanned_ = true;
+        Q_EMIT noted(
+            awaited ? tr("The scale has given no reading yet: type the weight, or press again to "
+                         "take it as planned.")
+                    : tr("The scale is not there: type the weight, or press again to take it as "
+                         "planned."));
+        return false;
     }
     const DayStep& step = current_->plan().steps[std::size_t(current_->step())];
     if (now->steady != devices::Steady::Yes) {
@@ -712,8 +711,10 @@ void MakePage::stop()
 
 bool MakePage::wasMade()
 {
+    if (rehearsal_ || sureWasMade_)
+        return true;
     const auto walked = walkedThrough(current_->folded());
-    if (rehearsal_ || !walked || sureWasMade_)
+    if (!walked)
         return true;
     sureWasMade_ = true;
     Q_EMIT noted(
