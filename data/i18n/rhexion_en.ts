@@ -395,4 +395,14 @@
         </translation>
     </message>
 </context>
+<context>
+    <name>rhexion::Windows</name>
+    <message numerus="yes">
+        <source>%n formula(s) were not opened, %1 windows being open already: %2. Close some and open them then.</source>
+        <translation>
+            <numerusform>%n formula was not opened, %1 windows being open already: %2. Close some and open it then.</numerusform>
+            <numerusform>%n formulas were not opened, %1 windows being open already: %2. Close some and open them then.</numerusform>
+        </translation>
+    </message>
+</context>
 </TS>

@@ -1,6 +1,7 @@
 #include "app/windows.h"
 
 #include "app/file_actions.h"
+#include "app/widgets/banner.h"
 #include "document/formula_document.h"
 #include "words/habits.h"
 #include "words/translation.h"
@@ -16,6 +17,7 @@ namespace {
 const QString sessionKey = QStringLiteral("session/files");
 const QString languageKey = QStringLiteral("language");
 constexpr int mostRestored = 12;
+constexpr int mostWindows = 20;
 
 } // namespace
 
@@ -96,17 +98,35 @@ void Windows::buildAnew()
 
 void Windows::bring(const QStringList& paths)
 {
+    QStringList left;
     for (const QString& path : paths) {
         const QString full = QFileInfo(path).canonicalFilePath();
         MainWindow* there = nullptr;
         for (MainWindow* window : all())
             if (!full.isEmpty() && QFileInfo(window->document().path()).canonicalFilePath() == full)
                 there = window;
+        if (!there && all().size() >= mostWindows) {
+            left << QFileInfo(path).fileName();
+            continue;
+        }
         if (!there)
             there = open(path);
         there->show();
         there->raise();
         there->activateWindow();
+    }
+    if (!left.isEmpty() && !all().isEmpty()) {
+        constexpr qsizetype mostNamed = 12;
+        QString names = left.mid(0, mostNamed).join(QStringLiteral(", "));
+        if (left.size() > mostNamed)
+            names += QStringLiteral(", …");
+        all().last()->banner().show(
+            Banner::Tone::Care,
+            tr("%n formula(s) were not opened, %1 windows being open already: %2. "
+               "Close some and open them then.",
+               nullptr, int(left.size()))
+                .arg(mostWindows)
+                .arg(names));
     }
     if (paths.isEmpty())
         open()->show();

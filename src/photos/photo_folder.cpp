@@ -147,6 +147,11 @@ std::variant<PhotoTaken, FileFault> PhotoFolder::take(const QString& path) const
     if (isCutShort(bytes))
         return FileFault{Code::Damaged, path, {}};
     reader.setAutoTransform(true);
+    // A JPEG is decoded at a part of its size, so that a large one needs no more memory; others are
+    // decoded whole, 4 bytes a pixel.
+    QImageReader::setAllocationLimit(int(mostMegapixels * 4 + 64));
+    if (format == "jpeg" && std::max(size.width(), size.height()) > 2 * longestSide)
+        reader.setScaledSize(size.scaled(2 * longestSide, 2 * longestSide, Qt::KeepAspectRatio));
     const QImage image = reader.read();
     if (image.isNull())
         return FileFault{Code::Damaged, path, reader.errorString()};

@@ -22,9 +22,9 @@ struct PhotoTaken {
 
 class PhotoFolder {
 public:
-    static constexpr qint64 mostMegabytes = 40; // of the file as it comes
-    static constexpr qint64 mostMegapixels = 64;
-    static constexpr int longestSide = 2000; // px, of the one that is kept
+    static constexpr qint64 mostMegabytes = 40;   // of the file as it comes
+    static constexpr qint64 mostMegapixels = 128; // of a phone, and room above
+    static constexpr int longestSide = 2000;      // px, of the one that is kept
     static constexpr int thumbSide = 240;
 
     explicit PhotoFolder(QString folder) : folder_(std::move(folder)) {}

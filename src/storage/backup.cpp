@@ -17,6 +17,7 @@
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
+#include <QSet>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
@@ -158,12 +159,13 @@ public:
         if (!json.isObject() || take(1) != "\n")
             return damaged();
         made_ = QDateTime::fromString(json["made"].toString(), Qt::ISODate);
+        QSet<QString> names;
         for (const QJsonValue& value : json["files"].toArray()) {
             const QJsonObject f = value.toObject();
             const BackupEntry e{f["name"].toString(), qint64(f["bytes"].toDouble(-1)),
                                 f["sha256"].toString().toLatin1()};
-            const bool twice = std::ranges::any_of(
-                entries_, [&](const BackupEntry& o) { return o.name == e.name; });
+            const bool twice = names.contains(e.name);
+            names.insert(e.name);
             if (!isOurs(e.name) || e.bytes < 0 || e.bytes > mostFile || e.sha256.size() != 64 ||
                 twice)
                 return damaged();

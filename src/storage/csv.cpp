@@ -14,6 +14,8 @@ namespace {
 using Code = FileFault::Code;
 
 constexpr qsizetype mostCells = 500;
+// Of one row; above it a quotation mark was never closed, or it is no table.
+constexpr qsizetype mostOfRow = 4 * 1024 * 1024;
 
 struct Reading {
     CsvText out;
@@ -106,14 +108,26 @@ std::variant<CsvText, FileFault> readCsv(const QByteArray& bytes, int mostRows)
         return FileFault{Code::CannotOpen, {}, QStringLiteral("csv")};
     csv_set_delim(&parser, static_cast<unsigned char>(reading.out.separator));
     csv_set_space_func(&parser, noSpace);
+    csv_set_blk_size(&parser, 1 << 16); // it grows a cell by so much at a time
     std::optional<FileFault> fault;
     qsizetype line = 1;
+    qsizetype rowAt = 0; // where the row at hand begins
     // Line by line, so that each row knows where it began.
     for (qsizetype at = 0; at < utf8.size() && !fault; ++line) {
         auto end = utf8.indexOf('\n', at);
         end = end < 0 ? utf8.size() : end + 1;
-        if (reading.row.line == 0)
+        if (reading.row.line == 0) {
             reading.row.line = line;
+            rowAt = at;
+        }
+        if (end - rowAt > mostOfRow) {
+            const bool quoted = QByteArrayView(utf8).sliced(rowAt, end - rowAt).contains('"');
+            fault = quoted ? FileFault{Code::NotCsv, QString::number(reading.row.line),
+                                       QStringLiteral("quote")}
+                           : FileFault{Code::TooManyRows, QString::number(reading.row.line),
+                                       QString::number(mostRows)};
+            break;
+        }
         const auto size = static_cast<std::size_t>(end - at);
         if (csv_parse(&parser, utf8.constData() + at, size, takeCell, takeRow, &reading) != size)
             fault = FileFault{Code::NotCsv, QString::number(line), {}};

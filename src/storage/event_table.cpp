@@ -1,5 +1,6 @@
 #include "storage/event_table.h"
 
+#include "storage/formula_json.h"
 #include "storage/sqlite_file.h"
 
 #include <QSet>
@@ -13,6 +14,14 @@ RawEvent rowOf(const QSqlQuery& query, int first)
     const auto value = [&](int i) { return query.value(first + i); };
     return {value(0).toString(), value(1).toString(), value(2).toString(), value(3).toLongLong(),
             value(4).toInt(),    value(5).toString(), value(6).toString()};
+}
+
+QString readableColumns()
+{
+    constexpr qint64 most = (formulaFileMegabytes + 1) * 1024 * 1024; // as in happeningFrom
+    return QStringLiteral("id, batch, bench, at, zone, kind,"
+                          " CASE WHEN length(data) > %1 THEN '' ELSE data END")
+        .arg(most);
 }
 
 std::variant<QList<RawEvent>, FileFault> about(const QSqlDatabase& db, const QString& what)

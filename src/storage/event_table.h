@@ -65,6 +65,9 @@ namespace event_table {
 
 // One row of it: id, batch, bench, at, zone, kind, data.
 inline constexpr auto columns = "id, batch, bench, at, zone, kind, data";
+// The same to fold: data that is larger than any event of ours comes empty, which no reader takes
+// for an event; read whole it would fill the memory.
+QString readableColumns();
 // Every event with the place it has among all benches, if it has one yet.
 inline constexpr auto placed = "event LEFT JOIN passed ON passed.event = event.id";
 // The order all benches share, what has no place there yet coming last.
@@ -84,6 +87,11 @@ std::optional<FileFault> forgetPlaces(const QSqlDatabase& db);
 // One row: how far this file has met the server. Not of a version: an older program does without.
 inline constexpr auto metTable = "CREATE TABLE IF NOT EXISTS met (one INTEGER PRIMARY KEY CHECK"
                                  " (one = 1), place INTEGER NOT NULL, chain TEXT NOT NULL)";
+// What makes both of them.
+inline QStringList besides()
+{
+    return {QLatin1String(passedTable), QLatin1String(metTable)};
+}
 std::optional<FileFault> insert(const QSqlDatabase& db, const RawEvent& event);
 // Within a transaction that is open. moved: what the events are about, once each.
 std::optional<FileFault> takeOver(const QSqlDatabase& db, const QList<PlacedEvent>& events,

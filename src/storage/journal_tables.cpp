@@ -39,7 +39,7 @@ QString selectEvents(const char* where)
 {
     return QStringLiteral("SELECT %1, seq, (SELECT value FROM about WHERE key = 'bench') FROM %2"
                           " %3 %4")
-        .arg(QLatin1String(event_table::columns), QLatin1String(event_table::placed),
+        .arg(event_table::readableColumns(), QLatin1String(event_table::placed),
              QLatin1String(where), QLatin1String(event_table::inOrder));
 }
 

@@ -2,6 +2,7 @@
 
 #include "core/materials/limits.h"
 #include "storage/event_json.h"
+#include "storage/event_table.h"
 #include "storage/lot_limits.h"
 #include "storage/material_file.h"
 #include "storage/shelf_tables.h"
@@ -25,11 +26,12 @@ Shelf::~Shelf() = default;
 
 std::variant<std::unique_ptr<Shelf>, FileFault> Shelf::open(const QString& path, bool readOnly)
 {
-    auto file = SqliteFile::open(path,
-                                 {QStringLiteral("shelf"), shelf_tables::version,
-                                  QStringLiteral("SELECT id, material FROM own_material LIMIT 1"),
-                                  shelf_tables::migration, shelf_tables::convert},
-                                 readOnly);
+    auto file =
+        SqliteFile::open(path,
+                         {QStringLiteral("shelf"), shelf_tables::version,
+                          QStringLiteral("SELECT id, material FROM own_material LIMIT 1"),
+                          shelf_tables::migration, shelf_tables::convert, event_table::besides()},
+                         readOnly);
     if (auto* fault = std::get_if<FileFault>(&file))
         return std::move(*fault);
     std::unique_ptr<Shelf> shelf(new Shelf(std::get<std::unique_ptr<SqliteFile>>(std::move(file))));

@@ -6,6 +6,8 @@
 #include <QAtomicInteger>
 #include <QFile>
 #include <QFileInfo>
+#include <QHash>
+#include <QMutex>
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QVariant>
@@ -93,7 +95,13 @@ std::optional<qint64> SqliteFile::lackedOf(const QString& other) const
     if (run(query, "ATTACH ? AS other", {other}))
         return std::nullopt;
     std::optional<qint64> count;
-    if (!run(query,
+    // A view of that name, or a column that is reckoned, might never come to an end.
+    constexpr auto table = "SELECT 1 FROM other.sqlite_master WHERE name = 'event'"
+                           " AND type = 'table' AND sql NOT LIKE '%AS (%'";
+    const bool isTable = !run(query, table, {}) && query.next();
+    query.finish();
+    if (isTable &&
+        !run(query,
              "SELECT count(*) FROM other.event AS o"
              " WHERE NOT EXISTS (SELECT 1 FROM main.event AS m WHERE m.id = o.id)",
              {}) &&
@@ -230,6 +238,76 @@ SqliteFile::copyBroughtUp(const SqliteKind& kind) const
     return opened;
 }
 
+// The statements that SQLite keeps of a file, by type and name, in one form whoever wrote them.
+static std::variant<QHash<QString, QString>, FileFault> schemaOf(const QSqlDatabase& db)
+{
+    QSqlQuery query(db);
+    if (auto fault = SqliteFile::run(query, "SELECT type, name, sql FROM sqlite_master", {}))
+        return *std::move(fault);
+    QHash<QString, QString> out;
+    while (query.next())
+        out[query.value(0).toString() + QLatin1Char(' ') + query.value(1).toString()] =
+            query.value(2).toString().remove(QLatin1Char('"')).simplified();
+    return out;
+}
+
+// What a file of that version holds where we made it, found out once by making one in memory.
+static std::variant<QHash<QString, QString>, FileFault> ownSchema(const SqliteKind& kind,
+                                                                  int version)
+{
+    static QMutex mutex; // files are opened by the courier's thread, too
+    static QHash<QString, QHash<QString, QString>> known;
+    const QMutexLocker lock(&mutex);
+    const QString name = QStringLiteral("%1 as made %2").arg(kind.name).arg(version);
+    if (const auto found = known.constFind(name); found != known.constEnd())
+        return *found;
+    std::variant<QHash<QString, QString>, FileFault> schema;
+    {
+        QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name);
+        db.setDatabaseName(QStringLiteral(":memory:"));
+        std::optional<FileFault> fault;
+        if (!db.open())
+            fault = SqliteFile::faultOf(db.lastError());
+        const auto run = [&](const QStringList& statements) {
+            QSqlQuery query(db);
+            for (const QString& statement : statements)
+                if (!fault && !query.exec(statement))
+                    fault = SqliteFile::faultOf(query.lastError());
+        };
+        for (int v = 1; v <= version && !fault; ++v) {
+            run(kind.migration(v));
+            if (!fault && kind.convert != nullptr)
+                fault = kind.convert(db, v);
+        }
+        run(kind.besides);
+        schema = fault ? std::variant<QHash<QString, QString>, FileFault>(*fault) : schemaOf(db);
+        db.close();
+    }
+    QSqlDatabase::removeDatabase(name);
+    if (const auto* made = std::get_if<QHash<QString, QString>>(&schema))
+        known[name] = *made;
+    return schema;
+}
+
+// A view in a table's place may never come to an end, and a trigger does more than was asked for:
+// only what we made is read. SQLite's own tables, such as of an ANALYZE, hold no statements.
+static std::optional<FileFault> foreignIn(const QSqlDatabase& db, const SqliteKind& kind,
+                                          int version)
+{
+    const auto there = schemaOf(db);
+    const auto own = ownSchema(kind, version);
+    for (const auto* read : {&there, &own})
+        if (const auto* fault = std::get_if<FileFault>(read))
+            return *fault;
+    const auto& made = std::get<QHash<QString, QString>>(own);
+    const auto& found = std::get<QHash<QString, QString>>(there);
+    for (auto it = found.cbegin(); it != found.cend(); ++it)
+        if (!it.key().section(QLatin1Char(' '), 1).startsWith(QLatin1String("sqlite_")) &&
+            made.value(it.key(), QStringLiteral("-")) != it.value())
+            return FileFault{Code::NotOurs, {}, it.key()};
+    return std::nullopt;
+}
+
 std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKind& kind,
                                              bool readOnly)
 {
@@ -237,7 +315,8 @@ std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKi
     QSqlQuery query(db);
     const auto exec = [&](const QString& sql) { return query.exec(sql); };
     if (!exec(QStringLiteral("PRAGMA busy_timeout = 250")) ||
-        !exec(QStringLiteral("PRAGMA foreign_keys = ON")))
+        !exec(QStringLiteral("PRAGMA foreign_keys = ON")) ||
+        !exec(QStringLiteral("PRAGMA trusted_schema = OFF")))
         return FileFault{Code::CannotOpen, path, query.lastError().databaseText()};
     // The first real read is where SQLite finds out that a file is not a database.
     if (!exec(QStringLiteral("SELECT count(*) FROM sqlite_master")) || !query.next()) {
@@ -261,6 +340,9 @@ std::optional<FileFault> SqliteFile::migrate(const QString& path, const SqliteKi
     if (version == 0 && tables > 0)
         return FileFault{Code::NotOurs, path, {}};
     if (version > 0) {
+        query.finish();
+        if (auto fault = foreignIn(db, kind, version))
+            return FileFault{fault->code, path, fault->detail};
         if (!exec(kind.probe)) {
             const FileFault fault = faultOf(query.lastError());
             return FileFault{fault.code == Code::Damaged ? Code::Damaged : Code::NotOurs, path,

@@ -30,6 +30,7 @@ struct SqliteKind {
     QStringList (*migration)(int toVersion);
     // What a migration cannot say in SQL, after its statements and in the same transaction.
     std::optional<FileFault> (*convert)(QSqlDatabase& database, int toVersion) = nullptr;
+    QStringList besides = {}; // makes what a file of any version may hold besides
 };
 
 // A text as a column holds it: one that is null is NULL to the driver, an empty one is not.

@@ -1,6 +1,7 @@
 #include "storage/sqlite_journal.h"
 
 #include "storage/event_json.h"
+#include "storage/event_table.h"
 #include "storage/good_copies.h"
 #include "storage/journal_migration.h"
 #include "storage/journal_schema.h"
@@ -56,7 +57,7 @@ std::variant<std::unique_ptr<SqliteJournal>, FileFault> SqliteJournal::open(cons
     auto file = SqliteFile::open(path,
                                  {QStringLiteral("journal"), journalVersion,
                                   QStringLiteral("SELECT id, name, state FROM batch LIMIT 1"),
-                                  journalMigration, convertJournal},
+                                  journalMigration, convertJournal, event_table::besides()},
                                  how == How::ReadOnly);
     if (auto* fault = std::get_if<FileFault>(&file))
         return std::move(*fault);

@@ -395,6 +395,18 @@ private Q_SLOTS:
         windows.bring({path});
         windows.bring({path});
         QCOMPARE(windows.all().size(), 3);
+        // Two hundred files are no two hundred windows.
+        QStringList many;
+        for (int i = 0; i < 25; ++i) {
+            many << shop.dir.filePath(QStringLiteral("many-%1.rhexion").arg(i));
+            QVERIFY(QFile::copy(path, many.last()));
+        }
+        windows.bring(many);
+        QCOMPARE(windows.all().size(), 20);
+        const QString said = windows.all().last()->banner().text();
+        QVERIFY2(said.contains(QLatin1String("many-24.rhexion")), qPrintable(said));
+        for (MainWindow* window : windows.all().mid(3))
+            delete window;
         // The first may go while the others stay.
         delete one;
         QVERIFY(!workshop.isBeingMade(batch));

@@ -91,6 +91,8 @@ private Q_SLOTS:
         QTest::addColumn<QByteArray>("bytes");
         const QImage wide = halves(3000, 1000, QColor(200, 40, 40), QColor(200, 40, 40));
         QTest::newRow("jpeg") << bytesOf(wide, "JPEG");
+        const QColor red(200, 40, 40);
+        QTest::newRow("53 megapixels") << bytesOf(halves(12600, 4200, red, red), "JPEG");
         QTest::newRow("png") << bytesOf(wide, "PNG");
         if (const QByteArray webp = bytesOf(wide, "WEBP"); !webp.isEmpty())
             QTest::newRow("webp") << webp;

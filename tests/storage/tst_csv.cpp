@@ -91,6 +91,9 @@ private Q_SLOTS:
         row("a picture", QByteArray("\x89PNG\r\n\x1a\n\0\0\0\rIHDR", 16), C::WrongEncoding, "3");
         row("quote never closes", head + "\n\"Pear,produce,80,0\nPlum,produce,80,0", C::NotCsv,
             "2");
+        row("a cell of 30 MB", head + "\n\"Pear" + QByteArray("x\n").repeated(15'000'000),
+            C::NotCsv, "2");
+        row("a line of 30 MB", head + "\nPear" + QByteArray(30'000'000, 'x'), C::TooManyRows, "2");
         row("quote inside", head + "\nPe\"ar,produce,80,0", C::NotCsv, "2");
         row("empty", "", C::Missing, "name");
         row("only spaces", " \n \n", C::Missing, "name");

@@ -3,6 +3,7 @@
 #include <QTest>
 
 #include "core/units/enum_count.h"
+#include "storage/good_copies.h"
 #include "storage/journal_contract.h"
 #include "storage/journal_schema.h"
 #include "storage/memory_journal.h"
@@ -164,6 +165,59 @@ private Q_SLOTS:
         QVERIFY(fault);
         QCOMPARE(int(fault->code), code);
         QCOMPARE(bytesOf(path_), before);
+    }
+
+    // Only what we made is read: a view in a table's place may never end, a trigger writes more.
+    void anotherSchema_data()
+    {
+        QTest::addColumn<QStringList>("statements");
+        const QString endless =
+            QStringLiteral(" AS WITH RECURSIVE n(id) AS (SELECT 1 UNION ALL"
+                           " SELECT id FROM n) SELECT id, '' AS name, '' AS state"
+                           " FROM n");
+        QTest::newRow("batch is an endless view") << QStringList{
+            QStringLiteral("DROP TABLE batch"), QStringLiteral("CREATE VIEW batch") + endless};
+        QTest::newRow("one more view") << QStringList{QStringLiteral("CREATE VIEW more") + endless};
+        QTest::newRow("a trigger")
+            << QStringList{QStringLiteral("CREATE TRIGGER more AFTER INSERT ON event BEGIN"
+                                          " DELETE FROM batch; END")};
+        QTest::newRow("a reckoned column")
+            << QStringList{QStringLiteral("ALTER TABLE event ADD COLUMN more AS (length(data))")};
+    }
+    void anotherSchema()
+    {
+        QFETCH(QStringList, statements);
+        QVERIFY(openAt(path_));
+        QVERIFY(openAt(path_)); // our own is
+        QVERIFY(rawSql(path_, QStringList{QStringLiteral("PRAGMA foreign_keys = OFF")} + statements)
+                    .isEmpty());
+        const QByteArray before = bytesOf(path_);
+        for (const auto how : {SqliteJournal::How::Usual, SqliteJournal::How::ReadOnly}) {
+            const auto opened = SqliteJournal::open(path_, how);
+            const auto* fault = std::get_if<FileFault>(&opened);
+            QVERIFY(fault);
+            QCOMPARE(int(fault->code), int(FileFault::Code::NotOurs));
+        }
+        QCOMPARE(bytesOf(path_), before);
+        // Nor is one asked, or a good copy in its place.
+        const QString own = path_ + QStringLiteral(" own");
+        const auto journal = openAt(own);
+        QVERIFY(journal && QFile::copy(path_, goodCopyOf(own)));
+        QCOMPARE(journal->lackedOfGoodCopy(), 0);
+    }
+
+    // An event that is larger than any of ours is passed over, not read into memory.
+    void hugeEvent()
+    {
+        const auto journal = openAt(path_);
+        const QString id = begin(*journal, noon);
+        QVERIFY(rawSql(path_, {QStringLiteral("INSERT INTO event (id, batch, bench, at, zone, kind,"
+                                              " data) VALUES ('huge', '%1', 'b', 1, 0, 'noted',"
+                                              " printf('{\"text\":\"%.*c\"}', 20000000, 'x'))")
+                                   .arg(id)})
+                    .isEmpty());
+        const auto batch = std::get<Batch>(journal->batch(id));
+        QCOMPARE(batch.unreadable, std::vector<std::string>{"noted"});
     }
 
     void cannotOpen()
