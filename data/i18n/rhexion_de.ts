@@ -625,6 +625,26 @@
         <source>Written by the maker&apos;s own journal from what was entered at the bench. Planned figures come of the formula below; figures as made come of the weights above. %1</source>
         <translation>Vom Tagebuch der Siederin oder des Sieders selbst geschrieben, aus dem, was an der Werkbank eingegeben wurde. Geplante Werte kommen aus der Formel unten; Werte wie gesiedet aus den Gewichten oben. %1</translation>
     </message>
+    <message>
+        <source>Danger: %1, %2</source>
+        <translation>Gefahr: %1, %2</translation>
+    </message>
+    <message>
+        <source>%1: “%2”</source>
+        <translation>%1: „%2“</translation>
+    </message>
+    <message>
+        <source>It is being made at another bench: step %1 of %2, %3.</source>
+        <translation>Sie wird an einer anderen Werkbank gesiedet: Schritt %1 von %2, %3.</translation>
+    </message>
+    <message>
+        <source>just now</source>
+        <translation>gerade eben</translation>
+    </message>
+    <message>
+        <source>%1 ago</source>
+        <translation>vor %1</translation>
+    </message>
 </context>
 <context>
     <name>Bench</name>
@@ -2006,6 +2026,18 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     <message>
         <source>Drier than planned: it sets sooner, so look in early for cutting.</source>
         <translation>Trockener als geplant: Es wird früher fest, sieh eher nach dem Schneiden.</translation>
+    </message>
+    <message>
+        <source>to be mended</source>
+        <translation>wird behoben</translation>
+    </message>
+    <message>
+        <source>gone on with</source>
+        <translation>weitergemacht</translation>
+    </message>
+    <message>
+        <source>stopped</source>
+        <translation>abgebrochen</translation>
     </message>
 </context>
 <context>
@@ -11733,6 +11765,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
         <source>The record is in %1.</source>
         <translation>Das Protokoll ist in %1.</translation>
     </message>
+    <message>
+        <source>Take it over from the other bench</source>
+        <translation>Von der anderen Werkbank übernehmen</translation>
+    </message>
 </context>
 <context>
     <name>rhexion::BatchesModel</name>
@@ -12240,6 +12276,45 @@ superfat on them %2</source>
     <message>
         <source>a bar, %1</source>
         <translation>ein Stück, %1</translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::DangerPanel</name>
+    <message>
+        <source>Stop here first</source>
+        <translation>Hier erst anhalten</translation>
+    </message>
+    <message>
+        <source>Mend it</source>
+        <translation>Beheben</translation>
+    </message>
+    <message>
+        <source>I know, and go on because…</source>
+        <translation>Ich weiß es und mache weiter, weil …</translation>
+    </message>
+    <message>
+        <source>Why you go on all the same</source>
+        <translation>Warum du trotzdem weitermachst</translation>
+    </message>
+    <message>
+        <source>Go on all the same</source>
+        <translation>Trotzdem weitermachen</translation>
+    </message>
+    <message>
+        <source>Stop this batch</source>
+        <translation>Diese Charge abbrechen</translation>
+    </message>
+    <message>
+        <source>Stop here first: %1</source>
+        <translation>Hier erst anhalten: %1</translation>
+    </message>
+    <message>
+        <source>Write a few words on why it is right to go on: they are kept with the batch.</source>
+        <translation>Schreib ein paar Worte, warum es richtig ist weiterzumachen: Sie werden mit der Charge behalten.</translation>
+    </message>
+    <message>
+        <source>Typed wrongly? Mend it, and type the weight again. Your answer is kept with the batch. Space answers nothing here: press a button, or Return on it.</source>
+        <translation>Vertippt? Beheben, und das Gewicht neu tippen. Deine Antwort wird mit der Charge behalten. Die Leertaste beantwortet hier nichts: drücke einen Knopf, oder Eingabe darauf.</translation>
     </message>
 </context>
 <context>
@@ -14227,6 +14302,22 @@ superfat on them %2</source>
     <message>
         <source>That is right</source>
         <translation>So ist es recht</translation>
+    </message>
+    <message>
+        <source>If somebody stands there, ask first: lye that is weighed twice is twice in the jug. Press again to take it over.</source>
+        <translation>Steht dort jemand, frag zuerst: Hydroxid, das zweimal gewogen wird, ist zweimal im Krug. Drücke noch einmal, um sie zu übernehmen.</translation>
+    </message>
+    <message>
+        <source>This batch was finished or stopped at another bench. What you still weigh is to be written into its notes in the journal.</source>
+        <translation>Diese Charge wurde an einer anderen Werkbank abgeschlossen oder abgebrochen. Was du noch wiegst, gehört in ihre Notizen im Tagebuch.</translation>
+    </message>
+    <message>
+        <source>Its weights are in the list here. Ask there before you weigh on: lye that is weighed twice is twice in the jug.</source>
+        <translation>Ihre Gewichte stehen hier in der Liste. Frag dort, bevor du weiterwiegst: Hydroxid, das zweimal gewogen wird, ist zweimal im Krug.</translation>
+    </message>
+    <message>
+        <source>Take it over</source>
+        <translation>Übernehmen</translation>
     </message>
 </context>
 <context>
@@ -17533,6 +17624,16 @@ superfat on them %2</source>
     <message>
         <source>Weight against its band</source>
         <translation>Gewicht gegen sein Band</translation>
+    </message>
+</context>
+<context>
+    <name>rhexion::Windows</name>
+    <message numerus="yes">
+        <source>%n formula(s) were not opened, %1 windows being open already: %2. Close some and open them then.</source>
+        <translation>
+            <numerusform>%n Formel wurde nicht geöffnet, weil schon %1 Fenster offen sind: %2. Schließe einige und öffne sie dann.</numerusform>
+            <numerusform>%n Formeln wurden nicht geöffnet, weil schon %1 Fenster offen sind: %2. Schließe einige und öffne sie dann.</numerusform>
+        </translation>
     </message>
 </context>
 <context>

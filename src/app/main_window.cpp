@@ -39,6 +39,7 @@
 #include "pages/working_page.h"
 #include "storage/formula_json.h"
 #include "storage/stock.h"
+#include "words/batch_words.h"
 #include "words/lexicon.h"
 #include "words/plain_text.h"
 #include "words/refusal_words.h"
@@ -296,6 +297,7 @@ MakePage& MainWindow::making()
     connect(make_, &MakePage::noted, this, &MainWindow::say);
     connect(make_, &MakePage::wentWell, this, &MainWindow::overPassing);
     connect(make_, &MakePage::waitingChanged, this, &MainWindow::sayJournal);
+    connect(&workshop_, &Workshop::journalChanged, this, &MainWindow::meetOtherBench);
     connect(make_, &MakePage::finished, this, [this](const QString& batch) {
         workshop_.endMaking(batch);
         Q_EMIT workshop_.journalChanged();
@@ -571,9 +573,21 @@ void MainWindow::takeUp(const QString& batch)
         say(words::fileFault(*fault));
         return;
     }
+    const auto& made = std::get<Batch>(record);
+    const bool elsewhere = made.madeAt != journal()->bench().toStdString();
+    if (elsewhere && std::exchange(takingOver_, batch) != batch) {
+        say(words::madeElsewhere(made, clock_(), speech()) + QLatin1Char(' ') +
+            tr("If somebody stands there, ask first: lye that is weighed twice is twice in the "
+               "jug. "
+               "Press again to take it over."));
+        return;
+    }
+    takingOver_.clear();
+    overPassing();
     workshop_.beginMaking(batch);
-    making().setBatch(BatchInProgress::resume(*journal(), std::get<Batch>(record), clock_,
-                                              workshop_.places().data));
+    making().setBatch(BatchInProgress::resume(*journal(), made, clock_, workshop_.places().data));
+    if (const auto fault = elsewhere ? making().batch()->takeOver() : std::nullopt)
+        say(words::fileFault(*fault));
     goTo(Make);
     overMaking(batch);
 }

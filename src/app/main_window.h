@@ -134,8 +134,9 @@ private:
     void confirmNegative(double superfat);
     Formula freshWithLots();
     void say(const QString& text);
-    void takeUp(const QString& batch);
-    void speakAnew(); // figures are said another way from now on
+    void takeUp(const QString& batch); // one that another bench makes is asked about first
+    void meetOtherBench();             // what it did to the batch that is being made here
+    void speakAnew();                  // figures are said another way from now on
     void about();
     void find();    // in the place at hand
     void wireDay(); // main_window_day.cpp: the plan of the day, devices, rehearsal
@@ -183,6 +184,7 @@ private:
     Things rememberedAt_;  // the same at a step, and of which batch
     QString rememberedIn_;
     QSet<QString> remembered_; // what was said already
+    QString takingOver_;       // the batch of another bench that was asked about
 };
 
 } // namespace rhexion

@@ -12,6 +12,7 @@
 #include "document/heat_watcher.h"
 #include "sheet/day_sheet.h"
 #include "storage/formula_json.h"
+#include "words/batch_words.h"
 #include "words/refusal_words.h"
 
 namespace rhexion {
@@ -91,6 +92,23 @@ RehearsalWindow& MainWindow::rehearsal()
     }
     rehearsal_->setSpeech(speech());
     return *rehearsal_;
+}
+
+void MainWindow::meetOtherBench()
+{
+    BatchInProgress* batch = make_ ? make_->batch() : nullptr;
+    if (!batch)
+        return;
+    if (!batch->takeInOthers() || !batch->isMadeElsewhere())
+        return;
+    if (batch->folded().state != BatchState::Making) {
+        say(tr("This batch was finished or stopped at another bench. What you still weigh is to be "
+               "written into its notes in the journal."));
+        return;
+    }
+    say(words::madeElsewhere(batch->folded(), clock_(), speech()) + QLatin1Char(' ') +
+        tr("Its weights are in the list here. Ask there before you weigh on: lye that is weighed "
+           "twice is twice in the jug."));
 }
 
 } // namespace rhexion

@@ -11,6 +11,7 @@
 #include "document/autosave.h"
 #include "document/formula_document.h"
 #include "storage/good_copies.h"
+#include "words/batch_words.h"
 #include "words/refusal_words.h"
 
 #include <QFileInfo>
@@ -346,12 +347,17 @@ void MainWindow::offerUnfinished()
         const BatchSummary& batch = unfinished->at(i);
         if (workshop_.isBeingMade(batch.id))
             continue;
-        Banner& note = notes_->say(inMaking + batch.id, Tone::Care,
-                                   tr("“%1”, begun on %2, is still in the making.")
-                                       .arg(batch.name.isEmpty() ? tr("A batch") : batch.name,
-                                            speech().dateTime(batch.started)));
-        connect(note.addButton(tr("Go on making it")), &QPushButton::clicked, this,
-                [this, id = batch.id] { takeUp(id); });
+        QString text = tr("“%1”, begun on %2, is still in the making.")
+                           .arg(batch.name.isEmpty() ? tr("A batch") : batch.name,
+                                speech().dateTime(batch.started));
+        const auto whole = journal()->batch(batch.id);
+        const auto* made = std::get_if<Batch>(&whole);
+        const bool elsewhere = made && made->madeAt != journal()->bench().toStdString();
+        if (elsewhere)
+            text += QLatin1Char(' ') + words::madeElsewhere(*made, clock_(), speech());
+        Banner& note = notes_->say(inMaking + batch.id, Tone::Care, text);
+        connect(note.addButton(elsewhere ? tr("Take it over") : tr("Go on making it")),
+                &QPushButton::clicked, this, [this, id = batch.id] { takeUp(id); });
     }
 }
 

@@ -1,6 +1,7 @@
 #include "batch/batch_in_progress.h"
 
 #include "core/makeday/mend_stage.h"
+#include "core/materials/limits.h"
 
 #include "storage/event_json.h"
 
@@ -40,6 +41,7 @@ std::unique_ptr<BatchInProgress> BatchInProgress::resume(Journal& journal, const
     for (const Event& event : current->beside_->all())
         take(current->batch_, event);
     current->bringIn();
+    current->answers_ = standingAnswers(current->batch_);
     current->reckonNow({});
     return current;
 }
@@ -54,6 +56,55 @@ void BatchInProgress::setWords(std::shared_ptr<const Lexicon> words)
 void BatchInProgress::findNow()
 {
     findings_ = findingsOf(now_.formula, now_.reckoning, doubt_ ? &*doubt_ : nullptr, *words_);
+    // A danger that was mended and comes back is a new one.
+    std::erase_if(answers_, [&](const DangerAnswered& a) {
+        return std::ranges::none_of(findings_, [&](const Caution& c) {
+            return c.severity == Severity::Danger && covers(a, c);
+        });
+    });
+}
+
+std::optional<Caution> BatchInProgress::danger() const
+{
+    const Caution* found = unanswered(findings_, answers_);
+    return found ? std::optional(*found) : std::nullopt;
+}
+
+std::optional<FileFault> BatchInProgress::answerDanger(DangerAnswer answer, const QString& why)
+{
+    const auto found = danger();
+    if (!found)
+        return std::nullopt;
+    DangerAnswered given{found->code,    found->line,
+                         found->portion, found->figures,
+                         answer,         why.trimmed().left(limits::dangerWhy).toStdString()};
+    if (given.figures.size() > limits::cautionFigures)
+        given.figures.resize(limits::cautionFigures);
+    if (auto fault = keep(given))
+        return fault;
+    if (answer == DangerAnswer::GoOn)
+        answers_.push_back(std::move(given));
+    Q_EMIT changed();
+    return std::nullopt;
+}
+
+bool BatchInProgress::takeInOthers()
+{
+    if (waitingFor_)
+        return false;
+    const auto read = journal_.batch(batch());
+    const auto* now = std::get_if<Batch>(&read);
+    if (!now || (now->madeLast == batch_.madeLast && now->madeAt == batch_.madeAt))
+        return false;
+    batch_ = *now;
+    reckonNow({});
+    return true;
+}
+
+std::optional<FileFault> BatchInProgress::takeOver()
+{
+    const DayStep* step = stepAtHand();
+    return step && isMadeElsewhere() ? move({event(StepChosen{keyOf(*step)})}) : std::nullopt;
 }
 
 Event BatchInProgress::event(Happening what) const

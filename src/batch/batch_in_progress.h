@@ -6,7 +6,7 @@
 
 #include "batch/draft_keeper.h"
 #include "batch/kept_beside.h"
-#include "core/batch/fold.h"
+#include "core/batch/standing_danger.h"
 #include "core/makeday/place_now.h"
 #include "core/makeday/weigh_band.h"
 #include "storage/journal.h"
@@ -54,6 +54,19 @@ public:
     const AsWeighed& now() const { return now_; }
     // What there is to say about it, the drawn doubt's among it, worst first.
     const std::vector<Caution>& findings() const { return findings_; }
+    // The danger that wants an answer before the day goes on; nothing where none does. While there
+    // is one, no step is to be done or left out, and the batch is not to be called made.
+    std::optional<Caution> danger() const;
+    // The maker's answer to it; why is wanted where she goes on. To stop is kept here, and done by
+    // stop().
+    std::optional<FileFault> answerDanger(DangerAnswer answer, const QString& why);
+    // Others' events are in the journal: the batch is folded anew, theirs among its own. Not while
+    // own ones wait beside it. Whether there was anything new.
+    bool takeInOthers();
+    // The bench that did something of it last is another one.
+    bool isMadeElsewhere() const { return batch_.madeAt != journal_.bench().toStdString(); }
+    // It goes on here: the other bench is told by the event.
+    std::optional<FileFault> takeOver();
     // What lies where at the step at hand.
     PlaceNow placeNow() const;
     // The last word on a target, with where it came from; nothing if it was not weighed.
@@ -148,6 +161,7 @@ private:
     double scaleStep_ = 0.0;
     std::optional<Doubt> doubt_;
     std::vector<Caution> findings_;
+    std::vector<DangerAnswered> answers_; // that still stand
     std::shared_ptr<const Lexicon> words_ = std::make_shared<const Lexicon>();
 };
 

@@ -81,7 +81,7 @@ QJsonObject traitsJson(const Differing& d)
 QJsonObject batchToJson(const Batch& b, const Cured& cured)
 {
     const Account planned = accountOf(b.formula, b.amounts);
-    QJsonArray weighed, after, notes, readings, looks, misses, dues, facts, steps;
+    QJsonArray weighed, after, notes, readings, looks, misses, dangers, dues, facts, steps;
     for (const WeighedAt& w : b.weighings)
         weighed.append(targetToJson({{"grams", w.weighed.grams},
                                      {"planned", w.plannedGrams},
@@ -104,6 +104,11 @@ QJsonObject batchToJson(const Batch& b, const Cured& cured)
         looks.append(QJsonObject{{"saw", codeOf(l.saw)}, {"at", moment(l.at)}});
     for (const MissedAt& m : b.nearMisses)
         misses.append(QJsonObject{{"kind", codeOf(m.kind)}, {"at", moment(m.at)}});
+    for (const AnsweredAt& a : b.answers) {
+        QJsonObject one = answerToJson(a.answered);
+        one["at"] = moment(a.at);
+        dangers.append(one);
+    }
     for (const Due& d : duesOf(b, cured))
         dues.append(QJsonObject{{"kind", codeOf(d.kind)},
                                 {"opens", moment(d.opens)},
@@ -137,6 +142,7 @@ QJsonObject batchToJson(const Batch& b, const Cured& cured)
             {"readings", readings},
             {"looks", looks},
             {"nearMisses", misses},
+            {"dangersAnswered", dangers},
             {"notes", notes},
             {"after", after},
             {"cure", cureToJson(cured)},

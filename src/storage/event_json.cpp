@@ -19,13 +19,28 @@ namespace {
 using Code = FileFault::Code;
 
 // What came after the day has kinds of its own (after_json.h).
-constexpr const char* kinds[] = {"begun",       "step-done", "step-reopened",
-                                 "weighed",     "added",     "taken-back",
-                                 "noted",       "finished",  "stopped",
-                                 "reading",     "looked-in", "step-skipped",
-                                 "step-chosen", "timer-set", "timer-stopped",
-                                 "blended",     "part-lost", "substituted",
-                                 "near-miss",   "",          ""};
+constexpr const char* kinds[] = {"begun",
+                                 "step-done",
+                                 "step-reopened",
+                                 "weighed",
+                                 "added",
+                                 "taken-back",
+                                 "noted",
+                                 "finished",
+                                 "stopped",
+                                 "reading",
+                                 "looked-in",
+                                 "step-skipped",
+                                 "step-chosen",
+                                 "timer-set",
+                                 "timer-stopped",
+                                 "blended",
+                                 "part-lost",
+                                 "substituted",
+                                 "near-miss",
+                                 "danger-answered",
+                                 "",
+                                 ""};
 static_assert(std::size(kinds) == std::variant_size_v<Happening>);
 
 constexpr double largest = Mass::largestGrams;
@@ -128,6 +143,7 @@ struct Writer {
                 {"material", embedded(materialsToJson({other.by.material}))}};
     }
     QJsonObject operator()(const NearMiss& miss) const { return {{"kind", codeOf(miss.kind)}}; }
+    QJsonObject operator()(const DangerAnswered& a) const { return answerToJson(a); }
     QJsonObject operator()(const After& after) const { return afterToJson(after); }
     QJsonObject operator()(const Unreadable&) const { return {}; }
 };
@@ -213,6 +229,21 @@ PartLost readLost(const JsonCursor& at)
     return {out};
 }
 
+DangerAnswered readAnswer(const JsonCursor& at)
+{
+    at.allow({"danger", "line", "portion", "figures", "answer", "why"});
+    DangerAnswered out;
+    out.code = at.word<CautionCode>("danger", cautionFromCode, CautionCode::SuperfatBelowZero);
+    out.line = static_cast<LineId>(at.wholeOr("line", 0, largestId, 0));
+    out.portion = static_cast<PortionId>(at.wholeOr("portion", 0, largestId, 0));
+    constexpr double far = 1e9; // a superfat may be far below 0
+    for (const double figure : at.numbers("figures", limits::cautionFigures, -far, far))
+        out.figures.push_back(figure);
+    out.answer = at.word<DangerAnswer>("answer", dangerAnswerFromCode, DangerAnswer::GoOn);
+    out.why = at.textOr("why", limits::dangerWhy, {}).toStdString();
+    return out;
+}
+
 Happening readWhat(const QString& kind, const JsonCursor& at, const QJsonObject& root)
 {
     const auto is = [&](std::size_t i) { return kind == QLatin1String(kinds[i]); };
@@ -269,6 +300,8 @@ Happening readWhat(const QString& kind, const JsonCursor& at, const QJsonObject&
             {static_cast<LineId>(at.whole("line", 1, largestId)), readMaterial(at, root)}};
     if (is(18))
         return NearMiss{at.word<NearMissKind>("kind", nearMissFromCode, NearMissKind::LyeSplash)};
+    if (is(19))
+        return readAnswer(at);
     if (auto after = readAfter(kind, at))
         return *std::move(after);
     at.fail(Code::UnknownWord, QStringLiteral("kind"), kind);
@@ -276,6 +309,19 @@ Happening readWhat(const QString& kind, const JsonCursor& at, const QJsonObject&
 }
 
 } // namespace
+
+QJsonObject answerToJson(const DangerAnswered& a)
+{
+    QJsonObject out{
+        {"danger", codeOf(a.code)}, {"figures", numbers(a.figures)}, {"answer", codeOf(a.answer)}};
+    if (a.line != 0)
+        out["line"] = double(a.line);
+    if (a.portion != 0)
+        out["portion"] = double(a.portion);
+    if (!a.why.empty())
+        out["why"] = QString::fromStdString(a.why);
+    return out;
+}
 
 QString kindOf(const Happening& what)
 {

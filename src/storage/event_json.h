@@ -7,6 +7,7 @@
 
 #include <QByteArray>
 #include <QDateTime>
+#include <QJsonObject>
 #include <QString>
 
 #include <variant>
@@ -15,6 +16,7 @@ namespace rhexion {
 
 QString kindOf(const Happening& what);
 QByteArray dataOf(const Happening& what);
+QJsonObject answerToJson(const DangerAnswered& answer); // the data of that kind
 // A kind that is not known here is a fault, too: what to do with it is the reader's business.
 std::variant<Happening, FileFault> happeningFrom(const QString& kind, const QByteArray& data);
 

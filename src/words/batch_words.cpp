@@ -1,8 +1,10 @@
 #include "words/batch_words.h"
 
 #include "core/after/cured.h"
+#include "core/batch/standing_danger.h"
 #include "storage/material_names.h"
 #include "words/after_words.h"
+#include "words/caution_words.h"
 #include "words/cure_words.h"
 #include "words/day_words.h"
 #include "words/heat_words.h"
@@ -181,6 +183,15 @@ FactSection BatchPage::happened() const
     for (const DayStep& step : b_.plan.steps)
         if (std::ranges::find(b_.skipped, keyOf(step)) != b_.skipped.end())
             row(BatchText::tr("Left out: %1").arg(dayStepTitle(step, b_.formula)), 0);
+    for (const AnsweredAt& a : b_.answers) {
+        const QString what = BatchText::tr("Danger: %1, %2")
+                                 .arg(cautionTitle(cautionOf(a.answered), b_.formula, s_),
+                                      dangerAnswerName(a.answered.answer));
+        row(a.answered.why.empty()
+                ? what
+                : BatchText::tr("%1: “%2”").arg(what, QString::fromStdString(a.answered.why)),
+            a.at);
+    }
     for (const MissedAt& miss : b_.nearMisses)
         row(BatchText::tr("Near miss: %1").arg(nearMissName(miss.kind)), miss.at);
     if (b_.blended.bursts > 0)
@@ -344,6 +355,17 @@ void add(FactPage& page, FactSection section)
 }
 
 } // namespace
+
+QString madeElsewhere(const Batch& batch, const QDateTime& now, const Speech& s)
+{
+    const double minutes = double(now.toMSecsSinceEpoch() - batch.madeLast) / 60000.0;
+    const auto steps = batch.plan.steps.size();
+    return BatchText::tr("It is being made at another bench: step %1 of %2, %3.")
+        .arg(std::min(batch.nextStep() + 1, steps))
+        .arg(steps)
+        .arg(minutes < 1.0 ? BatchText::tr("just now")
+                           : BatchText::tr("%1 ago").arg(s.minutes(minutes)));
+}
 
 FactPage batchFacts(const Batch& batch, const Speech& speech)
 {

@@ -8,6 +8,8 @@
 
 namespace rhexion::words {
 
+// "It is being made at another bench: step 7 of 22, 1 min ago."
+QString madeElsewhere(const Batch& batch, const QDateTime& now, const Speech& speech);
 FactPage batchFacts(const Batch& batch, const Speech& speech);
 // Its day alone: weights, what went otherwise, steps and readings by the clock.
 FactPage dayFacts(const Batch& batch, const Speech& speech);

@@ -102,6 +102,34 @@ QString asWeighedSoFar(const AsWeighed& bowl, const Speech& s)
              s.percent(bowl.strengthPlanned));
 }
 
+namespace {
+
+QStringList mendsOf(const AsWeighed& bowl, const Speech& s)
+{
+    QStringList out;
+    for (const DayMend& mend : bowl.mends)
+        out << dayMend(mend, bowl.formula, s, &mend == &bowl.mends.front());
+    return out;
+}
+
+} // namespace
+
+DangerSaid dangerSaid(const Caution& danger, const AsWeighed& bowl, const Speech& s)
+{
+    return {cautionTitle(danger, bowl.formula, s), cautionReason(danger, bowl.formula, s),
+            mendsOf(bowl, s)};
+}
+
+QString dangerAnswerName(DangerAnswer answer)
+{
+    switch (answer) {
+    case DangerAnswer::Mend: return DayText::tr("to be mended");
+    case DangerAnswer::GoOn: return DayText::tr("gone on with");
+    case DangerAnswer::Stop: return DayText::tr("stopped");
+    }
+    return {};
+}
+
 BowlSaid bowlSaid(const AsWeighed& bowl, const std::vector<Caution>& findings,
                   std::optional<Vessel> here, const Speech& s)
 {
@@ -129,8 +157,7 @@ BowlSaid bowlSaid(const AsWeighed& bowl, const std::vector<Caution>& findings,
         if (outlook != DayOutlook::LyeHeavy || !heavy)
             out.sentences << outlookSaid(outlook, bowl, s);
     if (here)
-        for (const DayMend& mend : bowl.mends)
-            out.sentences << dayMend(mend, bowl.formula, s, &mend == &bowl.mends.front());
+        out.sentences << mendsOf(bowl, s);
     out.danger = heavy || std::ranges::any_of(findings, [](const Caution& c) {
                      return c.severity == Severity::Danger && !c.acknowledged;
                  });

@@ -1,6 +1,7 @@
 // The steps of the make day, and what to do after a slip.
 #pragma once
 
+#include "core/batch/event.h"
 #include "core/makeday/as_weighed.h"
 #include "core/makeday/place_now.h"
 #include "core/makeday/plan.h"
@@ -35,5 +36,14 @@ struct BowlSaid {
 };
 BowlSaid bowlSaid(const AsWeighed& bowl, const std::vector<Caution>& findings,
                   std::optional<Vessel> here, const Speech& speech);
+
+// A danger that wants an answer before the day goes on: what it is, why, and what mends it.
+struct DangerSaid {
+    QString title;
+    QString why;
+    QStringList mends; // the easiest first; empty where nothing in the bowl mends it
+};
+DangerSaid dangerSaid(const Caution& danger, const AsWeighed& bowl, const Speech& speech);
+QString dangerAnswerName(DangerAnswer answer);
 
 } // namespace rhexion::words

@@ -1,9 +1,12 @@
 // Making a batch: nothing weighed is lost, a crash is taken up again, unsaved work is offered.
 #include <QTest>
 
+#include "app/make/danger_panel.h"
 #include "app/make/held_keys.h"
 #include "app/make/place_panel.h"
 #include "app/make/step_list.h"
+#include "app/widgets/spoken.h"
+#include "storage/event_json.h"
 #include "support/window.h"
 
 #include <QDir>
@@ -109,7 +112,7 @@ private Q_SLOTS:
         QTest::addColumn<double>("kept"); // below 0: nothing is kept, and it stays on the step
         QTest::newRow("grams") << "107" << 107.0;
         QTest::newRow("sum of two cups") << "60+47.5" << 107.5;
-        QTest::newRow("ounces") << "4 oz" << 113.398;
+        QTest::newRow("ounces") << "3.8 oz" << 107.728;
         QTest::newRow("words") << "plenty" << -1.0;
         QTest::newRow("a share") << "5 %" << -1.0;
         QTest::newRow("negative") << "-3" << -1.0;
@@ -265,6 +268,139 @@ private Q_SLOTS:
             QTest::mouseClick(finish, Qt::LeftButton);
         }
         QVERIFY(!make.batch());
+    }
+
+    // Far too much lye: the page stops, takes the focus, says it aloud, and passes for no key that
+    // a hand presses by itself; the answer is in the journal.
+    void stopsAtDanger_data()
+    {
+        QTest::addColumn<int>("answer");
+        QTest::newRow("mend it") << int(DangerAnswer::Mend);
+        QTest::newRow("go on, and why") << int(DangerAnswer::GoOn);
+        QTest::newRow("stop") << int(DangerAnswer::Stop);
+    }
+    void stopsAtDanger()
+    {
+        QFETCH(int, answer);
+        Shop shop;
+        MakePage& make = shop.make(2);
+        goToStep(make, WeighTarget::What::Sodium);
+        const QString batch = make.batch()->batch();
+        const int step = make.batch()->step();
+        const double planned = make.batch()->plan().steps[std::size_t(step)].plannedGrams;
+        QVERIFY2(make.weighedField()->accessibleDescription().startsWith(
+                     QString::number(planned, 'f', 1)),
+                 qPrintable(make.weighedField()->accessibleDescription()));
+        QList<QWidget*> aloud;
+        QObject heard;
+        connect(&Aloud::heard(), &Aloud::said, &heard, [&](QWidget* w) { aloud << w; });
+        QTest::keyClicks(make.weighedField(), QStringLiteral("130"));
+        QTest::keyClick(make.weighedField(), Qt::Key_Return);
+        DangerPanel& danger = make.danger();
+        QVERIFY(make.isStopped() && danger.isVisible() && danger.hasFocus());
+        QVERIFY(aloud.contains(&danger));
+        QVERIFY2(danger.accessibleName().contains(QLatin1String("Lye heavy")),
+                 qPrintable(danger.accessibleName()));
+        for (QWidget* at : std::initializer_list<QWidget*>{&danger, danger.mend(), danger.goOn(),
+                                                           danger.stop(), &make})
+            for (const Qt::Key key : {Qt::Key_Space, Qt::Key_Right})
+                QTest::keyClick(at, key);
+        QTest::keyClick(&make, Qt::Key_Return, Qt::ControlModifier);
+        QTest::keyClick(danger.goOn(), Qt::Key_Return); // without a reason
+        QVERIFY(make.isStopped());
+        QCOMPARE(make.batch()->step(), step);
+        QVERIFY(make.batch()->folded().answers.empty());
+        switch (static_cast<DangerAnswer>(answer)) {
+        case DangerAnswer::Mend: {
+            QTest::keyClick(danger.mend(), Qt::Key_Return);
+            QVERIFY(!make.isStopped());
+            make.closeTrouble();
+            QTest::keyClick(make.weighedField(), Qt::Key_Space); // not mended: stopped again
+            QVERIFY(make.isStopped());
+            QTest::keyClick(danger.mend(), Qt::Key_Return);
+            QTest::mouseClick(button(&make, "Done so"), Qt::LeftButton);
+            QVERIFY(!make.batch()->danger());
+            make.closeTrouble();
+            QTest::keyClick(make.weighedField(), Qt::Key_Space);
+            QCOMPARE(make.batch()->step(), step + 1);
+            return;
+        }
+        case DangerAnswer::GoOn: {
+            QTest::keyClicks(danger.why(), QStringLiteral("rebatched tomorrow"));
+            QTest::keyClick(danger.why(), Qt::Key_Return);
+            QVERIFY(!make.isStopped());
+            QTest::keyClick(make.weighedField(), Qt::Key_Space);
+            QCOMPARE(make.batch()->step(), step + 1);
+            // Worse than what was answered is asked again.
+            make.batch()->goTo(step);
+            QVERIFY(!make.isStopped());
+            make.batch()->weigh(140.0);
+            QVERIFY(make.isStopped());
+            make.batch()->goTo(int(make.batch()->plan().steps.size()));
+            QTest::keyClick(&make, Qt::Key_Return, Qt::ControlModifier);
+            QVERIFY(make.batch() && make.isStopped());
+            break;
+        }
+        case DangerAnswer::Stop:
+            QTest::keyClick(danger.stop(), Qt::Key_Return);
+            QVERIFY(!make.batch());
+            break;
+        }
+        const auto kept = std::get<Batch>(shop.window->journal()->batch(batch));
+        QCOMPARE(kept.answers.size(), std::size_t(1));
+        QCOMPARE(int(kept.answers.front().answered.answer), answer);
+        QCOMPARE(int(kept.answers.front().answered.code), int(CautionCode::SuperfatBelowZero));
+        if (answer == int(DangerAnswer::Stop))
+            QCOMPARE(int(kept.state), int(BatchState::Stopped));
+        else
+            QCOMPARE(kept.answers.front().answered.why, std::string("rebatched tomorrow"));
+    }
+
+    // What another bench does to the batch is seen here at once and wipes out nothing that is being
+    // typed; taking it over is asked about.
+    void twoBenchesAtOneBatch()
+    {
+        Shop shop;
+        MakePage& make = shop.make(2);
+        goToStep(make, WeighTarget::What::Sodium);
+        const QString id = make.batch()->batch();
+        const int step = make.batch()->step();
+        const DayStep at = make.batch()->plan().steps[std::size_t(step)];
+        QTest::keyClicks(make.weighedField(), QStringLiteral("10"));
+        shop.now = shop.now.addSecs(20);
+        const auto elsewhere = [&](Happening what) {
+            return shop.window->journal()->append({eventAt(
+                shop.now, id.toStdString(), QStringLiteral("other-bench"), std::move(what))});
+        };
+        QVERIFY(!elsewhere(
+            WeighedNow{{at.target, at.plannedGrams, WeighOrigin::Typed}, at.plannedGrams}));
+        Q_EMIT shop.window->workshop().journalChanged();
+        QCOMPARE(make.batch()->weighedAt(step), std::optional(at.plannedGrams));
+        QCOMPARE(make.weighedField()->text(), QStringLiteral("10"));
+        QVERIFY2(shop.said().contains(QLatin1String("made at another bench: step")) &&
+                     shop.said().contains(QLatin1String("weighed twice")),
+                 qPrintable(shop.said()));
+        // The same batch, found at the next start and in the journal.
+        shop.now = shop.now.addSecs(180);
+        shop.open();
+        QVERIFY(shop.window->journal());
+        shop.window->offerRecovered();
+        QVERIFY2(shop.said().contains(QStringLiteral("3\u00A0min ago")), qPrintable(shop.said()));
+        QVERIFY(!button(shop.window.get(), "Go on making it"));
+        QPushButton* over = button(shop.window.get(), "Take it over");
+        QTest::mouseClick(over, Qt::LeftButton);
+        QVERIFY(!shop.window->making().batch());
+        QVERIFY2(shop.said().contains(QLatin1String("Press again")), qPrintable(shop.said()));
+        shop.window->goTo(MainWindow::JournalPlace);
+        QTest::mouseClick(button(&shop.window->journalPage(), "Take it over from"), Qt::LeftButton);
+        const BatchInProgress* taken = shop.window->making().batch();
+        QVERIFY(taken && !taken->isMadeElsewhere());
+        QCOMPARE(taken->weighedAt(step), std::optional(at.plannedGrams));
+        // Finished there meanwhile.
+        QVERIFY(!elsewhere(BatchFinished{0.05, 0.3, 900.0}));
+        Q_EMIT shop.window->workshop().journalChanged();
+        QVERIFY2(shop.said().contains(QLatin1String("finished or stopped at another bench")),
+                 qPrintable(shop.said()));
     }
 
     // A weight that nothing can take stays in the field; the plan's is never put in its place.

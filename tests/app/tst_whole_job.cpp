@@ -3,6 +3,7 @@
 // Xvfb.
 #include <QTest>
 
+#include "app/make/danger_panel.h"
 #include "support/window.h"
 
 #include <QPushButton>
@@ -82,6 +83,11 @@ private Q_SLOTS:
                 const auto& bowl = make.batch()->now();
                 QVERIFY(bowl.reckoning.superfatTrue.value() < bowl.superfatPlanned.value() - 0.03);
                 QVERIFY(!bowl.mends.empty());
+                // That is more lye than the oils surely take: the day stops until it is answered.
+                QVERIFY(make.isStopped());
+                QTest::keyClicks(make.danger().why(), QStringLiteral("tested before use"));
+                QTest::keyClick(make.danger().why(), Qt::Key_Return);
+                QVERIFY(!make.isStopped());
                 QTest::keyClick(make.weighedField(), Qt::Key_Space);
             } else if (step.target.what != WeighTarget::What::None) {
                 QTest::keyClick(make.weighedField(), Qt::Key_Space); // as planned

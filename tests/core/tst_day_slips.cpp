@@ -1,7 +1,7 @@
 // What happens beside the plan: bands, losses, substitutes, mends, timers, mishaps.
 #include <QTest>
 
-#include "core/batch/fold.h"
+#include "core/batch/standing_danger.h"
 #include "core/makeday/mishap.h"
 #include "core/makeday/weigh_band.h"
 #include "support/day.h"
@@ -251,6 +251,63 @@ private Q_SLOTS:
         made.then(WeighedNow{{{What::Sodium, 0}, 1.0, WeighOrigin::Scale}, 1.0});
         QCOMPARE(made.batch.origins()[std::size_t(WeighOrigin::Scale)], 1);
         QCOMPARE(made.batch.origins()[std::size_t(WeighOrigin::Typed)], 3);
+    }
+
+    // An answer to go on covers its own danger and none that is worse, another's, or of a bowl that
+    // has changed since.
+    void dangersAndAnswers_data()
+    {
+        QTest::addColumn<int>("code");
+        QTest::addColumn<double>("figure");
+        QTest::addColumn<double>("answered");
+        QTest::addColumn<bool>("covered");
+        using C = CautionCode;
+        const auto row = [](const char* name, C code, double figure, double answered, bool yes) {
+            QTest::newRow(name) << int(code) << figure << answered << yes;
+        };
+        row("the same", C::SuperfatBelowZero, -0.10, -0.10, true);
+        row("within a scale's doubt", C::SuperfatBelowZero, -0.102, -0.10, true);
+        row("more lye", C::SuperfatBelowZero, -0.104, -0.10, false);
+        row("less lye", C::SuperfatBelowZero, -0.05, -0.10, true);
+        row("stronger jug", C::LyeCannotDissolve, 0.56, 0.55, false);
+        row("weaker jug", C::LyeCannotDissolve, 0.53, 0.55, true);
+        row("a likelier excess", C::ChanceOfLyeExcess, 0.60, 0.50, false);
+        row("about as likely", C::ChanceOfLyeExcess, 0.54, 0.50, true);
+        row("another danger", C::PortionLyeHeavy, -0.10, -0.10, false);
+    }
+    void dangersAndAnswers()
+    {
+        QFETCH(int, code);
+        QFETCH(double, figure);
+        QFETCH(double, answered);
+        QFETCH(bool, covered);
+        Caution danger{
+            static_cast<CautionCode>(code), Severity::Danger, Vessel::LyeJug, 0, {figure}, {}};
+        DangerAnswered answer;
+        answer.code = danger.code == CautionCode::PortionLyeHeavy ? CautionCode::SuperfatBelowZero
+                                                                  : danger.code;
+        answer.figures = {answered};
+        QCOMPARE(covers(answer, danger), covered);
+        QCOMPARE(unanswered({&danger, 1}, {&answer, 1}) == nullptr, covered);
+        Caution care = danger;
+        care.severity = Severity::Care;
+        QVERIFY(!unanswered({&care, 1}, {}));
+        for (const DangerAnswer other : {DangerAnswer::Mend, DangerAnswer::Stop}) {
+            answer.answer = other;
+            QVERIFY(!covers(answer, danger));
+        }
+        answer.answer = DangerAnswer::GoOn;
+        danger.figures.clear(); // such as a superfat of no fat at all
+        QVERIFY(!covers(answer, danger));
+
+        const Day day(simple());
+        Made made(day);
+        made.then(answer);
+        QCOMPARE(standingAnswers(made.batch).size(), std::size_t(1));
+        made.then(Blended{20.0});
+        QCOMPARE(standingAnswers(made.batch).size(), std::size_t(1));
+        made.then(WeighedNow{{{What::Sodium, 0}, 1.0, WeighOrigin::Scale}, 1.0});
+        QVERIFY(standingAnswers(made.batch).empty());
     }
 
     // What befalls is put where it can, and judged by the bowl.

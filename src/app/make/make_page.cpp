@@ -1,6 +1,7 @@
 #include "app/make/make_page.h"
 
 #include "app/help.h"
+#include "app/make/danger_panel.h"
 #include "app/make/day_plan_page.h"
 #include "app/make/finger.h"
 #include "app/make/heat_card.h"
@@ -221,6 +222,14 @@ QWidget* MakePage::buildDay()
     middle_->addWidget(card_);
     middle_->addWidget(new ScrollRoom(trouble_, middle_));
     middle_->addWidget(whole_);
+    danger_ = new DangerPanel(box);
+    dangerRoom_ = new ScrollRoom(danger_, middle_);
+    middle_->addWidget(dangerRoom_);
+    connect(danger_, &DangerPanel::mendWanted, this, [this] { answerDanger(DangerAnswer::Mend); });
+    connect(danger_, &DangerPanel::goOnWanted, this,
+            [this](const QString& why) { answerDanger(DangerAnswer::GoOn, why); });
+    connect(danger_, &DangerPanel::stopWanted, this, [this] { answerDanger(DangerAnswer::Stop); });
+    connect(danger_, &DangerPanel::noted, this, &MakePage::noted);
     row->addWidget(middle_, 1);
     row->addWidget(place_);
     return box;
@@ -280,6 +289,45 @@ void MakePage::speak()
     timers_->setSpeech(speech_);
     trouble_->setSpeech(speech_);
     whole_->setSpeech(speech_);
+}
+
+bool MakePage::isStopped() const
+{
+    return middle_->currentWidget() == dangerRoom_;
+}
+
+bool MakePage::stopsAtDanger()
+{
+    if (!current_ || !current_->danger())
+        return false;
+    showDanger();
+    return true;
+}
+
+void MakePage::showDanger()
+{
+    asked_ = current_->danger();
+    wholeButton_->setChecked(false);
+    middle_->setCurrentWidget(dangerRoom_);
+    keys_->stepChanged();
+    danger_->show(words::dangerSaid(*asked_, current_->now(), speech_));
+}
+
+void MakePage::answerDanger(DangerAnswer answer, const QString& why)
+{
+    if (!current_ || !good(current_->answerDanger(answer, why)))
+        return;
+    if (answer == DangerAnswer::Stop) {
+        stopNow();
+        return;
+    }
+    if (answer != DangerAnswer::Mend)
+        return;
+    closeTrouble();
+    if (!current_->now().mends.empty()) {
+        trouble_->what()->setCurrentIndex(int(TroublePanel::What::TooMuchOrLittle));
+        openTrouble();
+    }
 }
 
 void MakePage::showWholeDay(bool on)
@@ -347,7 +395,7 @@ void MakePage::takeTemperatures()
 void MakePage::skip()
 {
     const DayStep* step = current_ ? current_->stepAtHand() : nullptr;
-    if (!step)
+    if (!step || stopsAtDanger())
         return;
     if (marksOf(*step).any() && !sureToSkip_) {
         sureToSkip_ = true;
@@ -432,6 +480,7 @@ void MakePage::setBatch(std::unique_ptr<BatchInProgress> current)
     whole_->setBatch(nullptr);
     wholeButton_->setChecked(false);
     middle_->setCurrentIndex(0);
+    asked_.reset();
     shownStep_ = -1;
     paces_.clear();
     current_ = std::move(current);
@@ -613,6 +662,19 @@ void MakePage::refresh()
         trouble_->show(current_.get());
     if (middle_->currentIndex() == 2)
         whole_->setBatch(current_.get());
+    // Put before the maker at once; where she has chosen to mend it, not again until she goes on.
+    const auto danger = current_->danger();
+    const bool mending = danger && asked_ && asked_->code == danger->code &&
+                         asked_->line == danger->line && asked_->portion == danger->portion &&
+                         asked_->figures == danger->figures;
+    if (!danger)
+        asked_.reset();
+    if (danger && !mending && isVisible()) {
+        showDanger();
+        return;
+    }
+    if (!danger && isStopped())
+        closeTrouble();
     if (isVisible() && (another || !current_->atEnd()) && middle_->currentIndex() == 0)
         card_->takeFocus();
 }
@@ -649,7 +711,10 @@ bool MakePage::keepWeighed()
             tr("More is left in the vessel than there was: the fuller weight comes first."));
         return false;
     }
-    return good(current_->weigh(grams));
+    field->setModified(false); // kept, it is shown anew
+    const bool kept = good(current_->weigh(grams));
+    field->setModified(!kept);
+    return kept;
 }
 
 void MakePage::goOn()
@@ -670,7 +735,8 @@ void MakePage::goOn()
     if (now.target.what != WeighTarget::What::None && !current_->weighedAt(step) &&
         !good(current_->weigh(now.plannedGrams, WeighOrigin::AsPlanned)))
         return;
-    good(current_->done());
+    if (!stopsAtDanger())
+        good(current_->done());
 }
 
 void MakePage::goBack()
@@ -702,6 +768,11 @@ void MakePage::stop()
         stop_->setText(tr("Press again to stop; what is weighed is kept"));
         return;
     }
+    stopNow();
+}
+
+void MakePage::stopNow()
+{
     keepDraft(); // what was typed goes into the journal with the end
     if (good(current_->stop())) {
         card_->note()->clear();
@@ -727,7 +798,7 @@ bool MakePage::wasMade()
 
 void MakePage::finish()
 {
-    if (!wasMade())
+    if (stopsAtDanger() || !wasMade())
         return;
     draft_.stop();
     if (!good(current_->finish(card_->note()->toPlainText())))
@@ -752,7 +823,7 @@ void MakePage::keyPressEvent(QKeyEvent* event)
         closeTrouble();
         return;
     }
-    if (middle_->currentIndex() == 1 || !current_ || event->isAutoRepeat() ||
+    if (middle_->currentIndex() == 1 || isStopped() || !current_ || event->isAutoRepeat() ||
         event->modifiers() != Qt::NoModifier) {
         QWidget::keyPressEvent(event);
         return;

@@ -22,6 +22,7 @@ class QStackedWidget;
 
 namespace rhexion {
 
+class DangerPanel;
 class DayPlanPage;
 class HeatCard;
 class HeldKeys;
@@ -49,8 +50,10 @@ public:
     DayPlanPage& wholeDay() const { return *whole_; } // of the batch
     void showWholeDay(bool on);
     void openTrouble();
-    void closeTrouble();
+    void closeTrouble(); // back to the step
     TroublePanel& trouble() const { return *trouble_; }
+    DangerPanel& danger() const { return *danger_; }
+    bool isStopped() const; // at a danger that waits for its answer
     TimersBar& timers() const { return *timers_; }
     StepCard& card() const { return *card_; }
     void setBatch(std::unique_ptr<BatchInProgress> current);
@@ -90,9 +93,13 @@ private:
     void goOn();
     void goBack();
     void goTo(int step);
-    void stop();
+    void stop(); // asks once
+    void stopNow();
     void finish();
-    bool wasMade(); // asks once about a day that was walked through
+    bool wasMade();       // asks once about a day that was walked through
+    bool stopsAtDanger(); // opens it where one waits for its answer
+    void showDanger();
+    void answerDanger(DangerAnswer answer, const QString& why = {});
     HeldKeys* watchKeys();
     void keepDraft();
     bool good(const std::optional<FileFault>& fault);
@@ -125,6 +132,9 @@ private:
     QPushButton* wholeButton_;
     QStackedWidget* middle_;
     HeldKeys* keys_;
+    DangerPanel* danger_;
+    QWidget* dangerRoom_;
+    std::optional<Caution> asked_; // the danger that was put before the maker last
     bool rehearsal_ = false;
     bool sureToStop_ = false;
     bool sureWasMade_ = false;

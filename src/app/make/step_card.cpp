@@ -278,9 +278,17 @@ void StepCard::show(const Shown& step)
     advice_->setText(step.advice);
     field_->setVisible(step.planned.has_value());
     unit_->setText(step.unit);
-    weighed_->setText(step.weighed);
-    weighed_->setModified(false);
-    weighed_->selectAll();
+    // What is half typed at this step stays, whatever else is news.
+    if (!weighed_->isModified() || shown_.count != step.count || shown_.title != step.title) {
+        weighed_->setText(step.weighed);
+        weighed_->setModified(false);
+        weighed_->selectAll();
+    }
+    // Grams first: what the field that has the focus is about, for who hears it.
+    QStringList about{step.planned.value_or(QString()), step.title, step.count, step.advice};
+    about.removeAll(QString());
+    for (QWidget* widget : std::initializer_list<QWidget*>{weighed_, next_, note_})
+        widget->setAccessibleDescription(about.join(QStringLiteral(". ")));
     note_->setVisible(step.end);
     next_->setText(step.goOn);
     back_->setEnabled(step.canGoBack);

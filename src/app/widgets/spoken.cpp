@@ -17,17 +17,19 @@ struct Spoken {
     QAccessible::Role role;
     bool pressed; // Space does what a press does
 };
-const std::array<Spoken, 11> spokenRoles{{{"rhexion::Banner", QAccessible::AlertMessage, false},
-                                          {"rhexion::CautionCard", QAccessible::Button, true},
-                                          {"rhexion::AccountsView", QAccessible::Chart, true},
-                                          {"rhexion::VesselDrawing", QAccessible::Graphic, false},
-                                          {"rhexion::DoubtView", QAccessible::Chart, false},
-                                          {"rhexion::WeighGauge", QAccessible::Chart, false},
-                                          {"rhexion::DayTimeline", QAccessible::Chart, false},
-                                          {"rhexion::CompositionBar", QAccessible::Chart, false},
-                                          {"rhexion::RailButton", QAccessible::PageTab, true},
-                                          {"rhexion::Rail", QAccessible::PageTabList, false},
-                                          {"rhexion::VesselPanel", QAccessible::Grouping, false}}};
+const std::array<Spoken, 12> spokenRoles{
+    {{"rhexion::Banner", QAccessible::AlertMessage, false},
+     {"rhexion::DangerPanel", QAccessible::AlertMessage, false},
+     {"rhexion::CautionCard", QAccessible::Button, true},
+     {"rhexion::AccountsView", QAccessible::Chart, true},
+     {"rhexion::VesselDrawing", QAccessible::Graphic, false},
+     {"rhexion::DoubtView", QAccessible::Chart, false},
+     {"rhexion::WeighGauge", QAccessible::Chart, false},
+     {"rhexion::DayTimeline", QAccessible::Chart, false},
+     {"rhexion::CompositionBar", QAccessible::Chart, false},
+     {"rhexion::RailButton", QAccessible::PageTab, true},
+     {"rhexion::Rail", QAccessible::PageTabList, false},
+     {"rhexion::VesselPanel", QAccessible::Grouping, false}}};
 
 // A widget with a role of its own; what it does on Space it does when asked to by name.
 class SpokenWidget : public QAccessibleWidget {

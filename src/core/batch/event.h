@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/batch/after_event.h"
+#include "core/formula/caution_code.h"
 #include "core/heat/day_heat.h"
 #include "core/makeday/as_weighed.h"
 #include "core/makeday/day_events.h"
@@ -79,6 +80,18 @@ struct Substituted { // from now on, and for what was weighed of the line
 struct NearMiss {
     NearMissKind kind = NearMissKind::LyeSplash;
 };
+// What the maker answered to a danger that stopped her on the way (standing_danger.h).
+enum class DangerAnswer { Mend, GoOn, Stop };
+const char* codeOf(DangerAnswer answer);
+std::optional<DangerAnswer> dangerAnswerFromCode(const std::string& code);
+struct DangerAnswered {
+    CautionCode code = CautionCode::SuperfatBelowZero;
+    LineId line = 0;             // what it was about, as in Caution
+    PortionId portion = 0;       // or 0
+    std::vector<double> figures; // of the caution then, at most limits::cautionFigures
+    DangerAnswer answer = DangerAnswer::GoOn;
+    std::string why; // her words; never empty where she went on
+};
 struct Unreadable { // written by something newer, or damaged; kept as it stands
     std::string kind;
 };
@@ -86,7 +99,7 @@ struct Unreadable { // written by something newer, or damaged; kept as it stands
 using Happening = std::variant<BatchBegun, StepDone, StepReopened, WeighedNow, AddedBeside,
                                TakenBack, Noted, BatchFinished, BatchStopped, ReadingTaken,
                                LookedIn, StepSkipped, StepChosen, TimerSet, TimerStopped, Blended,
-                               PartLost, Substituted, NearMiss, After, Unreadable>;
+                               PartLost, Substituted, NearMiss, DangerAnswered, After, Unreadable>;
 
 struct Event {
     std::string id;       // UUID, made by who writes it, so that writing it twice is harmless

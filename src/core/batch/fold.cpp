@@ -10,7 +10,18 @@ class Folder {
 public:
     Folder(Batch& batch, const Event& event) : batch_(batch), event_(event) {}
 
-    void take() { std::visit(*this, event_.what); }
+    void take()
+    {
+        const bool making = !std::holds_alternative<After>(event_.what) &&
+                            !std::holds_alternative<Noted>(event_.what) &&
+                            !std::holds_alternative<TakenBack>(event_.what) &&
+                            !std::holds_alternative<Unreadable>(event_.what);
+        if (making) {
+            batch_.madeAt = event_.bench;
+            batch_.madeLast = event_.at;
+        }
+        std::visit(*this, event_.what);
+    }
 
     void operator()(const BatchBegun& begun)
     {
@@ -44,15 +55,18 @@ public:
     }
     void operator()(const WeighedNow& now)
     {
+        ++batch_.changes;
         batch_.weighings.push_back({now.weighed, now.plannedGrams, event_.at});
     }
     void operator()(const AddedBeside& added)
     {
+        ++batch_.changes;
         batch_.topUps.push_back({event_.id, added.topUp, event_.at});
     }
     void operator()(const TakenBack& back)
     {
-        std::erase_if(batch_.topUps, [&](const AddedAt& a) { return a.event == back.event; });
+        batch_.changes +=
+            std::erase_if(batch_.topUps, [&](const AddedAt& a) { return a.event == back.event; });
         std::erase_if(batch_.after, [&](const AfterAt& a) { return a.event == back.event; });
     }
     void operator()(const ReadingTaken& r)
@@ -75,15 +89,21 @@ public:
     }
     void operator()(const PartLost& lost)
     {
+        ++batch_.changes;
         batch_.losses.push_back({lost.loss, batch_.weighings.size(), event_.at});
     }
     void operator()(const Substituted& other)
     {
+        ++batch_.changes;
         std::erase_if(batch_.substitutes,
                       [&](const Substitute& s) { return s.line == other.by.line; });
         batch_.substitutes.push_back(other.by);
     }
     void operator()(const NearMiss& miss) { batch_.nearMisses.push_back({miss.kind, event_.at}); }
+    void operator()(const DangerAnswered& answer)
+    {
+        batch_.answers.push_back({answer, batch_.changes, event_.at});
+    }
     void operator()(const After& after)
     {
         const auto later = [&](const AfterAt& a) { return a.on > after.on; };
@@ -120,6 +140,20 @@ const char* codeOf(BatchState state)
 {
     constexpr std::array<const char*, countOf<BatchState>()> codes{"making", "finished", "stopped"};
     return codes[static_cast<std::size_t>(state)];
+}
+
+namespace {
+constexpr std::array<const char*, countOf<DangerAnswer>()> dangerAnswers{"mend", "go-on", "stop"};
+}
+
+const char* codeOf(DangerAnswer answer)
+{
+    return dangerAnswers[static_cast<std::size_t>(answer)];
+}
+
+std::optional<DangerAnswer> dangerAnswerFromCode(const std::string& code)
+{
+    return valueWithCode<DangerAnswer>(dangerAnswers, code);
 }
 
 std::vector<bool> Batch::isDone() const

@@ -34,6 +34,11 @@ struct MissedAt {
     NearMissKind kind = NearMissKind::LyeSplash;
     std::int64_t at = 0;
 };
+struct AnsweredAt {
+    DangerAnswered answered;
+    std::size_t change = 0; // Batch::changes when it was given
+    std::int64_t at = 0;
+};
 struct NotedAt {
     std::string text;
     std::int64_t at = 0;
@@ -44,6 +49,8 @@ struct Batch {
     BatchState state = BatchState::Making;
     std::int64_t begun = 0; // ms since 1970, UTC
     std::int64_t ended = 0; // 0: it has not
+    std::string madeAt;     // the bench that did something of its making last
+    std::int64_t madeLast = 0;
     Formula formula;
     Amounts amounts;
     DayPlan plan;
@@ -56,6 +63,8 @@ struct Batch {
     std::vector<TimerAt> timers;         // those not stopped
     BlendedSoFar blended;
     std::vector<MissedAt> nearMisses;
+    std::vector<AnsweredAt> answers; // to dangers, in order
+    std::size_t changes = 0;         // how often what is in the bowl has changed
     std::vector<ReadingAt> readings;
     std::vector<LookAt> looks;
     std::vector<AfterAt> after; // those not taken back, in the order of their days
