@@ -8,6 +8,7 @@
 #include <QFileInfo>
 #include <QHash>
 #include <QMutex>
+#include <QRegularExpression>
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QVariant>
@@ -289,8 +290,27 @@ static std::variant<QHash<QString, QString>, FileFault> ownSchema(const SqliteKi
     return schema;
 }
 
+// Tables that SQLite makes itself, for its own use and for a full text search, are another
+// version's to make otherwise; a plain table of them holds nothing that runs.
+static bool isOfSqlite(const QHash<QString, QString>& made, const QString& object,
+                       const QString& statement)
+{
+    const QString name = object.section(QLatin1Char(' '), 1);
+    if (name.startsWith(QLatin1String("sqlite_")))
+        return true;
+    static const QRegularExpression reckoned(QStringLiteral("\\bAS\\s*\\("),
+                                             QRegularExpression::CaseInsensitiveOption);
+    if (!object.startsWith(QLatin1String("table ")) || statement.contains(reckoned))
+        return false;
+    for (auto it = made.cbegin(); it != made.cend(); ++it)
+        if (it->startsWith(QLatin1String("CREATE VIRTUAL TABLE ")) &&
+            object.startsWith(it.key() + QLatin1Char('_')))
+            return true;
+    return false;
+}
+
 // A view in a table's place may never come to an end, and a trigger does more than was asked for:
-// only what we made is read. SQLite's own tables, such as of an ANALYZE, hold no statements.
+// only what we made is read.
 static std::optional<FileFault> foreignIn(const QSqlDatabase& db, const SqliteKind& kind,
                                           int version)
 {
@@ -302,8 +322,8 @@ static std::optional<FileFault> foreignIn(const QSqlDatabase& db, const SqliteKi
     const auto& made = std::get<QHash<QString, QString>>(own);
     const auto& found = std::get<QHash<QString, QString>>(there);
     for (auto it = found.cbegin(); it != found.cend(); ++it)
-        if (!it.key().section(QLatin1Char(' '), 1).startsWith(QLatin1String("sqlite_")) &&
-            made.value(it.key(), QStringLiteral("-")) != it.value())
+        if (made.value(it.key(), QStringLiteral("-")) != it.value() &&
+            !isOfSqlite(made, it.key(), it.value()))
             return FileFault{Code::NotOurs, {}, it.key()};
     return std::nullopt;
 }
