@@ -4,6 +4,13 @@
 
 namespace rhexion::words {
 
+// A name may come from a file with a line break in it: what follows would pass for a row of its
+// own.
+static QString inOneLine(QString text)
+{
+    return text.replace(QLatin1Char('\n'), QLatin1Char(' '));
+}
+
 QString factsAsText(const FactPage& page)
 {
     QStringList out{page.title};
@@ -17,11 +24,11 @@ QString factsAsText(const FactPage& page)
         if (!section.columns.isEmpty())
             out << QString(between + section.columns.join(between)).mid(1);
         for (const Fact& fact : section.facts) {
-            QString line = fact.name;
+            QString line = inOneLine(fact.name);
             if (!fact.cells.isEmpty())
-                line += between + fact.cells.join(between);
+                line += between + inOneLine(fact.cells.join(between));
             if (!fact.value.isEmpty())
-                line += QStringLiteral(": ") + fact.value;
+                line += QStringLiteral(": ") + inOneLine(fact.value);
             if (!fact.note.isEmpty())
                 line += QStringLiteral(" (") + fact.note + QLatin1Char(')');
             out << line;
