@@ -1,8 +1,9 @@
 #include "recipe/reading.h"
+
+#include "core/units/text.h"
 #include "recipe/recipe_text.h"
 
 #include <algorithm>
-#include <cctype>
 #include <utility>
 
 namespace rhexion::recipe {
@@ -21,7 +22,7 @@ std::string unshielded(std::string_view text)
 
 bool hasLetter(std::string_view text)
 {
-    return std::ranges::any_of(text, [](unsigned char c) { return c < 128 && std::isalpha(c); });
+    return std::ranges::any_of(text, [](unsigned char c) { return c < 128 && ascii::isAlpha(c); });
 }
 
 std::string nameOf(std::string_view text)

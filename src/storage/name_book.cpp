@@ -1,11 +1,11 @@
 #include "storage/name_book.h"
 
+#include "core/units/text.h"
 #include "storage/inci_names.h"
 #include "storage/material_names.h"
 #include "storage/naming.h"
 
 #include <algorithm>
-#include <cctype>
 
 namespace rhexion {
 
@@ -87,8 +87,8 @@ void NameBook::addCatalogue(const Material& material)
             names_.addName(name, language);
     if (const std::string inci = inciNameOf(material).name; !inci.empty()) {
         // "Lactic Acid" does not say how strong the one on this shelf is.
-        const bool graded = std::ranges::any_of(
-            material.name, [](unsigned char c) { return std::isdigit(c) != 0; });
+        const bool graded =
+            std::ranges::any_of(material.name, [](unsigned char c) { return ascii::isDigit(c); });
         if (!graded && (material.kind != MaterialKind::Scent || inci != "Parfum"))
             names_.addLesserName(inci);
         foreign.push_back(inci);

@@ -1,12 +1,12 @@
 #include "storage/own_materials.h"
 
 #include "core/materials/search.h"
+#include "core/units/text.h"
 #include "storage/json_cursor.h"
 #include "storage/material_file.h"
 #include "storage/whole_file.h"
 
 #include <algorithm>
-#include <cctype>
 
 namespace rhexion {
 
@@ -37,7 +37,7 @@ std::string idOf(const std::string& name)
     constexpr std::size_t longest = 100; // room for a number after it
     std::string id = "own-";
     for (const char c : folded(name))
-        if (std::isalnum(static_cast<unsigned char>(c)))
+        if (ascii::isAlnum(static_cast<unsigned char>(c)))
             id += c;
         else if (id.back() != '-')
             id += '-';

@@ -1,8 +1,9 @@
 #include "storage/shared_lot.h"
 
+#include "core/units/text.h"
+
 #include <algorithm>
 #include <array>
-#include <cctype>
 #include <memory>
 
 namespace rhexion {
@@ -12,7 +13,7 @@ namespace {
 bool isNumber(const std::string& lot)
 {
     return !lot.empty() &&
-           std::ranges::all_of(lot, [](unsigned char c) { return std::isdigit(c); });
+           std::ranges::all_of(lot, [](unsigned char c) { return ascii::isDigit(c); });
 }
 
 struct Renamer {

@@ -9,12 +9,14 @@
 #include "core/makeday/mishap.h"
 #include "core/making/batter_density.h"
 #include "core/making/cut_plan.h"
+#include "core/units/text.h"
 #include "support/rows.h"
 
 #include <QTest>
 
 #include <cmath>
 #include <functional>
+#include <locale>
 
 using namespace rhexion;
 using namespace rhexion::test;
@@ -120,6 +122,21 @@ const std::vector<Told>& toldFields()
 class TestEdges : public QObject {
     Q_OBJECT
 private Q_SLOTS:
+    // The same letters and digits as the standard library's in its own locale, and no others.
+    void letters()
+    {
+        for (int i = 0; i < 256; ++i) {
+            const auto c = static_cast<unsigned char>(i);
+            QCOMPARE(ascii::isAlpha(c), std::isalpha(static_cast<char>(i), std::locale::classic()));
+            QCOMPARE(ascii::isDigit(c), std::isdigit(static_cast<char>(i), std::locale::classic()));
+            QCOMPARE(ascii::isAlnum(c), std::isalnum(static_cast<char>(i), std::locale::classic()));
+            QCOMPARE(static_cast<char>(ascii::lower(c)),
+                     std::tolower(static_cast<char>(i), std::locale::classic()));
+            QCOMPARE(static_cast<char>(ascii::upper(c)),
+                     std::toupper(static_cast<char>(i), std::locale::classic()));
+        }
+    }
+
     void heatPlan_data()
     {
         eachRow(heatFields(), [](const auto& field) { return field.name; });

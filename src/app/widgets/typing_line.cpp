@@ -7,6 +7,7 @@
 #include "app/widgets/suggestion_list.h"
 #include "core/account/effect.h"
 #include "core/formula/usual_place.h"
+#include "core/units/text.h"
 #include "storage/material_names.h"
 #include "storage/own_materials.h"
 #include "words/lexicon.h"
@@ -26,7 +27,6 @@
 #include <QPushButton>
 
 #include <algorithm>
-#include <cctype>
 
 namespace rhexion {
 
@@ -430,7 +430,7 @@ void TypingLine::stopAsking()
 void TypingLine::addOwn(Material material)
 {
     material.name.front() =
-        static_cast<char>(std::toupper(static_cast<unsigned char>(material.name.front())));
+        static_cast<char>(ascii::upper(static_cast<unsigned char>(material.name.front())));
     if (Shelf* shelf = stock_.shelf()) {
         material = withIds({material}, *shelf).front();
         shelf->keep({material}); // where that fails it is in the formula all the same

@@ -1,6 +1,7 @@
 #include "core/after/batch_code.h"
 
-#include <cctype>
+#include "core/units/text.h"
+
 #include <cstdio>
 
 namespace rhexion {
@@ -57,7 +58,7 @@ std::optional<BatchCode> batchCodeFrom(std::string_view text)
         if (pattern[i] == '0')
             digits.push_back(text[i]);
     }
-    if (std::toupper(static_cast<unsigned char>(text.back())) != letterFor(digits))
+    if (ascii::upper(static_cast<unsigned char>(text.back())) != letterFor(digits))
         return std::nullopt;
     const BatchCode code{2000 + std::stoi(digits.substr(0, 2)), std::stoi(digits.substr(2, 3)),
                          std::stoi(digits.substr(5, 2))};

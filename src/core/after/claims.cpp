@@ -1,7 +1,8 @@
 #include "core/after/claims.h"
 
+#include "core/units/text.h"
+
 #include <algorithm>
-#include <cctype>
 
 namespace rhexion {
 
@@ -10,14 +11,14 @@ namespace {
 bool isLetter(char c)
 {
     // Bytes above 127 belong to letters of other alphabets.
-    return std::isalnum(static_cast<unsigned char>(c)) || static_cast<unsigned char>(c) > 127;
+    return ascii::isAlnum(static_cast<unsigned char>(c)) || static_cast<unsigned char>(c) > 127;
 }
 
 std::string lower(std::string_view text)
 {
     std::string out(text);
     for (char& c : out)
-        c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+        c = static_cast<char>(ascii::lower(static_cast<unsigned char>(c)));
     return out;
 }
 

@@ -1,6 +1,7 @@
 #include "core/formula/lexicon.h"
 
-#include <cctype>
+#include "core/units/text.h"
+
 #include <string_view>
 
 namespace rhexion {
@@ -19,7 +20,7 @@ bool says(const std::string& text, const Lexicon::Words& words)
     // Bytes above ASCII are parts of letters.
     const auto letter = [&](std::size_t at) {
         const auto c = at < text.size() ? static_cast<unsigned char>(text[at]) : 0;
-        return c >= 0x80 || std::isalpha(c) != 0;
+        return c >= 0x80 || ascii::isAlpha(static_cast<unsigned char>(c));
     };
     for (std::string_view word : words) {
         const bool goesOn = word.ends_with('*');

@@ -1,9 +1,9 @@
 #include "core/formula/phrase.h"
+
 #include "core/units/text.h"
 
 #include <algorithm>
 #include <array>
-#include <cctype>
 #include <charconv>
 
 namespace rhexion {
@@ -192,7 +192,7 @@ bool beginsWith(std::string_view text, std::string_view word)
     if (word.empty() || word.back() == '%' || text.size() == word.size())
         return !word.empty();
     const auto next = static_cast<unsigned char>(text[word.size()]);
-    return next < 0x80 && !std::isalpha(next); // bytes above ASCII are parts of letters
+    return next < 0x80 && !ascii::isAlpha(next); // bytes above ASCII are parts of letters
 }
 
 // How long the word is that the text begins with; 0 for none of them.

@@ -1,10 +1,10 @@
 #include "core/materials/identify.h"
 
 #include "core/materials/search.h"
+#include "core/units/text.h"
 
 #include <algorithm>
 #include <bit>
-#include <cctype>
 #include <memory>
 #include <numeric>
 
@@ -23,13 +23,12 @@ constexpr std::size_t compoundLetters = 4; // least of a part of a compound word
 bool isLetterOrDigit(char c)
 {
     const auto u = static_cast<unsigned char>(c);
-    return u >= 0x80 || std::isalnum(u) != 0; // bytes above ASCII are parts of letters
+    return u >= 0x80 || ascii::isAlnum(u); // bytes above ASCII are parts of letters
 }
 
 bool isNumber(const std::string& word)
 {
-    return std::ranges::all_of(word,
-                               [](unsigned char c) { return c == '.' || std::isdigit(c) != 0; });
+    return std::ranges::all_of(word, [](unsigned char c) { return c == '.' || ascii::isDigit(c); });
 }
 
 // "Kokosöl" as keyboards without the letter write it; empty where nothing changes.
@@ -186,7 +185,7 @@ std::vector<NameIndex::Words> NameIndex::partsOf(std::string_view text) const
             withSs += text[i];
     const std::string plain = folded(withSs);
     const auto digitAt = [&](std::size_t i) {
-        return i < plain.size() && std::isdigit(static_cast<unsigned char>(plain[i])) != 0;
+        return i < plain.size() && ascii::isDigit(static_cast<unsigned char>(plain[i]));
     };
     for (std::size_t i = 0; i < plain.size(); ++i) {
         const char c = plain[i];

@@ -1,8 +1,8 @@
 #include "core/materials/search.h"
+
 #include "core/units/text.h"
 
 #include <algorithm>
-#include <cctype>
 #include <optional>
 #include <vector>
 
@@ -18,7 +18,7 @@ bool isWordPart(char c)
 {
     // Bytes above ASCII are parts of letters.
     const auto u = static_cast<unsigned char>(c);
-    return u >= 0x80 || std::isalnum(u) != 0 || c == '%';
+    return u >= 0x80 || ascii::isAlnum(u) || c == '%';
 }
 
 std::vector<std::string_view> wordsOf(std::string_view name)
@@ -147,7 +147,7 @@ std::string folded(std::string_view text)
                 out += letter;
             ++i;
         } else {
-            out += static_cast<char>(c < 0x80 ? std::tolower(c) : c);
+            out += static_cast<char>(c < 0x80 ? ascii::lower(c) : c);
         }
     }
     while (!out.empty() && out.back() == ' ')
