@@ -10,6 +10,7 @@
 #include "storage/material_names.h"
 #include "storage/naming.h"
 #include "storage/text_file.h"
+#include "storage/whole_file.h"
 #include "words/plain_text.h"
 #include "words/recipe_text_words.h"
 #include "words/refusal_words.h"
@@ -214,7 +215,10 @@ std::variant<QByteArray, int> readInput(const QString& path, qint64 most)
                                                    : file.open(QIODevice::ReadOnly);
     if (!opened)
         return bad(path, file.errorString());
-    return file.read(most + 1);
+    auto read = readUpTo(file, most);
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        return bad(path, fault->detail);
+    return std::get<QByteArray>(std::move(read));
 }
 
 std::variant<Formula, int> readFormulaOrRecipe(const QString& path, const QStringList& answers,

@@ -130,7 +130,10 @@ std::variant<PhotoTaken, FileFault> PhotoFolder::take(const QString& path) const
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly))
         return FileFault{Code::CannotOpen, path, file.errorString()};
-    QByteArray bytes = file.read(mostMegabytes * megabyte + 1);
+    auto read = readUpTo(file, mostMegabytes * megabyte);
+    if (auto* fault = std::get_if<FileFault>(&read))
+        return std::move(*fault);
+    auto& bytes = std::get<QByteArray>(read);
     QBuffer buffer(&bytes);
     buffer.open(QIODevice::ReadOnly);
     QImageReader reader(&buffer);

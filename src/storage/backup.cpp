@@ -287,8 +287,12 @@ Done writeBackup(const QString& folder, const QString& path, const QDateTime& no
         for (const BackupSource& s : std::get<QList<BackupSource>>(sources)) {
             QFile from(s.path);
             good = good && from.open(QIODevice::ReadOnly);
-            while (good && !from.atEnd())
-                good = put(from.read(chunk));
+            while (good && !from.atEnd()) {
+                const QByteArray bytes = from.read(chunk);
+                if (bytes.isEmpty()) // it would never come to its end
+                    return FileFault{Code::CannotOpen, s.path, from.errorString()};
+                good = put(bytes);
+            }
         }
         good = good && to.write(all.result()) == digest && to.flush() && ::fsync(to.handle()) == 0;
         if (!good)

@@ -1,10 +1,12 @@
 #include "storage/json_cursor.h"
 
+#include "core/units/text.h"
+#include "storage/whole_file.h"
+
 #include <QFile>
 #include <QFileInfo>
 #include <QJsonDocument>
 
-#include <cctype>
 #include <cmath>
 #include <vector>
 
@@ -206,8 +208,10 @@ std::optional<FileFault> readBytes(const QString& path, int mostMegabytes, QByte
     if (!file.open(QIODevice::ReadOnly))
         return FileFault{Code::CannotOpen, path, file.errorString()};
     const qint64 most = qint64(mostMegabytes) * 1024 * 1024;
-    // It may grow while it is read, so the read itself is bounded too.
-    into = file.read(most + 1);
+    auto read = readUpTo(file, most);
+    if (auto* fault = std::get_if<FileFault>(&read))
+        return std::move(*fault);
+    into = std::get<QByteArray>(std::move(read));
     if (into.size() > most)
         return FileFault{Code::TooLarge, path, QString::number(mostMegabytes)};
     return std::nullopt;
@@ -241,7 +245,7 @@ std::optional<FileFault> twiceInOne(const QByteArray& bytes)
                 i += bytes[i] == '\\' ? 1 : 0;
             const QByteArray text = bytes.mid(from, i - from);
             qsizetype next = i + 1;
-            while (next < bytes.size() && std::isspace(static_cast<unsigned char>(bytes[next])))
+            while (next < bytes.size() && isSpace(bytes[next]))
                 ++next;
             if (next >= bytes.size() || bytes[next] != ':' || levels.empty() ||
                 !levels.back().object)

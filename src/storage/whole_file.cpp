@@ -85,6 +85,15 @@ std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes
                        [left = bytes]() mutable { return std::exchange(left, QByteArray()); });
 }
 
+std::variant<QByteArray, FileFault> readUpTo(QFile& file, qint64 most)
+{
+    // It may grow while it is read, so the read itself is bounded.
+    QByteArray bytes = file.read(most + 1);
+    if (file.error() != QFile::NoError)
+        return FileFault{FileFault::Code::CannotOpen, file.fileName(), file.errorString()};
+    return bytes;
+}
+
 std::optional<FileFault> copyWhole(const QString& from, const QString& to)
 {
     constexpr qint64 piece = 1 << 20;

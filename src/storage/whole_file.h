@@ -4,9 +4,11 @@
 #include "storage/file_fault.h"
 
 #include <QByteArray>
+#include <QFile>
 #include <QString>
 
 #include <optional>
+#include <variant>
 
 namespace rhexion {
 
@@ -14,6 +16,9 @@ namespace rhexion {
 // disk leaves the old one whole. ownOnly: nobody else may read it.
 std::optional<FileFault> writeWhole(const QString& path, const QByteArray& bytes,
                                     bool ownOnly = false);
+// The bytes of an open file up to so many and one more, by which a longer one is known; why not
+// where it cannot be read to there. An empty answer is an empty file.
+std::variant<QByteArray, FileFault> readUpTo(QFile& file, qint64 most);
 // A copy of a file, for its owner alone, the same way.
 std::optional<FileFault> copyWhole(const QString& from, const QString& to);
 // The path itself, or the first of path.2, path.3, ... that is not there.

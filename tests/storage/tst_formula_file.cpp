@@ -260,6 +260,10 @@ private Q_SLOTS:
             QVERIFY2(written && written->code == FileFault::Code::NotAFile, qPrintable(path));
         }
         QVERIFY(QFileInfo::exists(pipe)); // still there, still a pipe
+        // A disk that cannot read it (here: no memory at the place 0) is not an empty file.
+        const auto read = readFormulaFile(QStringLiteral("/proc/self/mem"));
+        const auto* fault = std::get_if<FileFault>(&read);
+        QVERIFY(fault && fault->code == FileFault::Code::CannotOpen && !fault->detail.isEmpty());
     }
 
     void writingIsAllOrNothing()

@@ -12,6 +12,7 @@
 #include "storage/material_names.h"
 #include "storage/stock.h"
 #include "storage/text_file.h"
+#include "storage/whole_file.h"
 #include "words/meaning_words.h"
 #include "words/recipe_text_words.h"
 #include "words/refusal_words.h"
@@ -131,7 +132,12 @@ void RecipeWindow::openFile(const QString& path)
         said_->setText(file.errorString());
         return;
     }
-    const QByteArray bytes = file.read(qint64(longestRecipe) + 1);
+    const auto read = readUpTo(file, qint64(longestRecipe));
+    if (const auto* fault = std::get_if<FileFault>(&read)) {
+        said_->setText(words::fileFault(*fault));
+        return;
+    }
+    const auto& bytes = std::get<QByteArray>(read);
     if (bytes.size() > qint64(longestRecipe))
         said_->setText(words::recipeRefusal(RecipeRefusal::TooLong));
     else if (const auto text = textOfBytes(bytes))
