@@ -58,8 +58,7 @@ std::optional<BatchCode> batchCodeFrom(std::string_view text)
         if (pattern[i] == '0')
             digits.push_back(text[i]);
     }
-    if (static_cast<char>(ascii::upper(static_cast<unsigned char>(text.back()))) !=
-        letterFor(digits))
+    if (ascii::upper(text.back()) != letterFor(digits))
         return std::nullopt;
     const BatchCode code{2000 + std::stoi(digits.substr(0, 2)), std::stoi(digits.substr(2, 3)),
                          std::stoi(digits.substr(5, 2))};

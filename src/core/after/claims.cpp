@@ -18,7 +18,7 @@ std::string lower(std::string_view text)
 {
     std::string out(text);
     for (char& c : out)
-        c = static_cast<char>(ascii::lower(static_cast<unsigned char>(c)));
+        c = ascii::lower(c);
     return out;
 }
 

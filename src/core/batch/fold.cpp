@@ -6,6 +6,8 @@ namespace rhexion {
 
 namespace {
 
+constexpr std::array<const char*, countOf<DangerAnswer>()> dangerAnswers{"mend", "go-on", "stop"};
+
 class Folder {
 public:
     Folder(Batch& batch, const Event& event) : batch_(batch), event_(event) {}
@@ -140,10 +142,6 @@ const char* codeOf(BatchState state)
 {
     constexpr std::array<const char*, countOf<BatchState>()> codes{"making", "finished", "stopped"};
     return codes[static_cast<std::size_t>(state)];
-}
-
-namespace {
-constexpr std::array<const char*, countOf<DangerAnswer>()> dangerAnswers{"mend", "go-on", "stop"};
 }
 
 const char* codeOf(DangerAnswer answer)

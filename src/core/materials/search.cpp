@@ -147,7 +147,7 @@ std::string folded(std::string_view text)
                 out += letter;
             ++i;
         } else {
-            out += static_cast<char>(c < 0x80 ? ascii::lower(c) : c);
+            out += ascii::lower(static_cast<char>(c));
         }
     }
     while (!out.empty() && out.back() == ' ')

@@ -23,13 +23,13 @@ constexpr bool isAlnum(unsigned char c)
 {
     return isAlpha(c) || isDigit(c);
 }
-constexpr unsigned char lower(unsigned char c)
+constexpr char lower(char c)
 {
-    return c >= 'A' && c <= 'Z' ? static_cast<unsigned char>(c - 'A' + 'a') : c;
+    return c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c;
 }
-constexpr unsigned char upper(unsigned char c)
+constexpr char upper(char c)
 {
-    return c >= 'a' && c <= 'z' ? static_cast<unsigned char>(c - 'a' + 'A') : c;
+    return c >= 'a' && c <= 'z' ? static_cast<char>(c - 'a' + 'A') : c;
 }
 
 } // namespace ascii
