@@ -28,9 +28,8 @@ std::variant<QList<RawEvent>, FileFault> about(const QSqlDatabase& db, const QSt
 {
     QSqlQuery query(db);
     query.setForwardOnly(true);
-    const QString sql =
-        QStringLiteral("SELECT %1 FROM %2 WHERE batch = ? %3")
-            .arg(QLatin1String(columns), QLatin1String(placed), QLatin1String(inOrder));
+    const QString sql = QStringLiteral("SELECT %1 FROM %2 WHERE batch = ? %3")
+                            .arg(readableColumns(), QLatin1String(placed), QLatin1String(inOrder));
     if (auto fault = SqliteFile::run(query, qPrintable(sql), {what}))
         return *std::move(fault);
     QList<RawEvent> out;
