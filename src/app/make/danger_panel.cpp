@@ -6,6 +6,7 @@
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
 #include "app/widgets/spoken.h"
+#include "app/widgets/tab_order.h"
 #include "core/materials/limits.h"
 
 #include <QHBoxLayout>
@@ -21,18 +22,12 @@ DangerPanel::DangerPanel(QWidget* parent) : QFrame(parent)
     helpOn(this, "trouble");
     setObjectName(QStringLiteral("card"));
     setFocusPolicy(Qt::StrongFocus);
-    const auto text = [this](const QFont& font) {
-        auto* label = new Label(this);
-        label->setFont(font);
-        label->setWordWrap(true);
-        return label;
-    };
-    auto* heading = text(Theme::large());
+    auto* heading = wrappedLabel(this, Theme::large());
     heading->setText(tr("Stop here first"));
     HouseStyle::setTone(heading, Tone::Danger);
-    title_ = text(Theme::large());
-    reason_ = text(Theme::figure());
-    mends_ = text(Theme::figure());
+    title_ = wrappedLabel(this, Theme::large());
+    reason_ = wrappedLabel(this, Theme::figure());
+    mends_ = wrappedLabel(this, Theme::figure());
     const auto button = [this](const QString& label) {
         auto* out = new QPushButton(label, this);
         leastHeight(out, fingerTall);
@@ -53,7 +48,7 @@ DangerPanel::DangerPanel(QWidget* parent) : QFrame(parent)
     connect(goOn_, &QPushButton::clicked, this, &DangerPanel::goOnIfSaid);
     stop_ = button(tr("Stop this batch"));
     connect(stop_, &QPushButton::clicked, this, &DangerPanel::stopWanted);
-    auto* hint = text(Theme::body());
+    auto* hint = wrappedLabel(this, Theme::body());
     hint->setObjectName(QStringLiteral("muted"));
     hint->setText(tr("Typed wrongly? Mend it, and type the weight again. Your answer is kept with "
                      "the batch. Space answers nothing here: press a button, or Return on it."));
@@ -74,11 +69,7 @@ DangerPanel::DangerPanel(QWidget* parent) : QFrame(parent)
     column->addLayout(first);
     column->addLayout(row);
     column->addWidget(hint);
-    QWidget* before = this;
-    for (QWidget* next : std::initializer_list<QWidget*>{mend_, why_, goOn_, stop_}) {
-        setTabOrder(before, next);
-        before = next;
-    }
+    orderTabs(this, {mend_, why_, goOn_, stop_});
 }
 
 void DangerPanel::show(const words::DangerSaid& said)

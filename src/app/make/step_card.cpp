@@ -7,6 +7,7 @@
 #include "app/widgets/label.h"
 #include "app/widgets/limit_text.h"
 #include "app/widgets/scroll_room.h"
+#include "app/widgets/tab_order.h"
 #include "app/widgets/typing_line.h"
 #include "core/materials/limits.h"
 #include "words/device_words.h"
@@ -20,32 +21,20 @@
 
 namespace rhexion {
 
-namespace {
-
-Label* wrapped(QWidget* parent, const QFont& font)
-{
-    auto* label = new Label(parent);
-    label->setFont(font);
-    label->setWordWrap(true);
-    return label;
-}
-
-} // namespace
-
 StepCard::StepCard(Stock& stock, QWidget* parent) : QFrame(parent)
 {
     setObjectName(QStringLiteral("card"));
-    count_ = wrapped(this, Theme::body());
+    count_ = wrappedLabel(this, Theme::body());
     count_->setObjectName(QStringLiteral("muted"));
-    title_ = wrapped(this, Theme::large());
+    title_ = wrappedLabel(this, Theme::large());
     planned_ = new Label(this);
     planned_->setFont(Theme::huge());
     QFont plain = Theme::figure();
     plain.setWeight(QFont::Normal);
-    advice_ = wrapped(this, plain);
+    advice_ = wrappedLabel(this, plain);
     field_ = buildField();
-    effect_ = wrapped(this, Theme::body());
-    mends_ = wrapped(this, Theme::figure());
+    effect_ = wrappedLabel(this, Theme::body());
+    mends_ = wrappedLabel(this, Theme::figure());
     mendHint_ = new Label(
         tr("When you have mended it, press its step in the list and type what is in there now."),
         this);
@@ -60,7 +49,7 @@ StepCard::StepCard(Stock& stock, QWidget* parent) : QFrame(parent)
         limitText(*note_, int(limits::journalNote));
         Q_EMIT noteTyped();
     });
-    added_ = wrapped(this, Theme::body());
+    added_ = wrappedLabel(this, Theme::body());
     takeBack_ = new QPushButton(tr("Take the last one back"), this);
     leastHeight(takeBack_, fingerTall);
     connect(takeBack_, &QPushButton::clicked, this, &StepCard::takeBackWanted);
@@ -89,12 +78,12 @@ StepCard::StepCard(Stock& stock, QWidget* parent) : QFrame(parent)
     leastWidth(next_, 220);
     connect(next_, &QPushButton::clicked, this, &StepCard::goOnWanted);
     next_->installEventFilter(this);
-    signs_ = wrapped(this, Theme::body());
-    nextUp_ = wrapped(this, Theme::small());
+    signs_ = wrappedLabel(this, Theme::body());
+    nextUp_ = wrappedLabel(this, Theme::small());
     nextUp_->setObjectName(QStringLiteral("muted"));
     live_ = new Label(this);
     live_->setFont(Theme::huge());
-    liveSaid_ = wrapped(this, Theme::figure());
+    liveSaid_ = wrappedLabel(this, Theme::figure());
     gauge_ = new WeighGauge(this);
 
     auto* buttons = new QHBoxLayout;
@@ -148,12 +137,8 @@ StepCard::StepCard(Stock& stock, QWidget* parent) : QFrame(parent)
     aside_->addWidget(trouble_);
     outer->addLayout(aside_);
     outer->addLayout(buttons);
-    QWidget* before = weighed_;
-    for (QWidget* next : std::initializer_list<QWidget*>{tare_, scoop_, note_, next_, back_, skip_,
-                                                         help_, trouble_, extra_, takeBack_}) {
-        setTabOrder(before, next);
-        before = next;
-    }
+    orderTabs(weighed_,
+              {tare_, scoop_, note_, next_, back_, skip_, help_, trouble_, extra_, takeBack_});
 }
 
 void StepCard::setTimers(QWidget* widget)

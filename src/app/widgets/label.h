@@ -15,4 +15,13 @@ public:
     }
 };
 
+// One that takes as many lines as its text wants.
+inline Label* wrappedLabel(QWidget* parent, const QFont& font)
+{
+    auto* label = new Label(parent);
+    label->setFont(font);
+    label->setWordWrap(true);
+    return label;
+}
+
 } // namespace rhexion

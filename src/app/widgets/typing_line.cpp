@@ -5,6 +5,7 @@
 #include "app/widgets/label.h"
 #include "app/widgets/own_words.h"
 #include "app/widgets/suggestion_list.h"
+#include "app/widgets/tab_order.h"
 #include "core/account/effect.h"
 #include "core/formula/usual_place.h"
 #include "core/units/text.h"
@@ -152,10 +153,7 @@ void TypingLine::setFingerSized(int height)
 
 void TypingLine::orderTabsAfter(QWidget* before)
 {
-    for (QWidget* next : std::initializer_list<QWidget*>{field_, elsewhere_, add_, shelf_}) {
-        setTabOrder(before, next);
-        before = next;
-    }
+    orderTabs(before, {field_, elsewhere_, add_, shelf_});
 }
 
 QWidget* TypingLine::lastField() const
@@ -429,8 +427,7 @@ void TypingLine::stopAsking()
 
 void TypingLine::addOwn(Material material)
 {
-    material.name.front() =
-        static_cast<char>(ascii::upper(static_cast<unsigned char>(material.name.front())));
+    material.name.front() = ascii::upper(material.name.front());
     if (Shelf* shelf = stock_.shelf()) {
         material = withIds({material}, *shelf).front();
         shelf->keep({material}); // where that fails it is in the formula all the same
