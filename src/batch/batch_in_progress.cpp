@@ -94,7 +94,8 @@ bool BatchInProgress::takeInOthers()
         return false;
     const auto read = journal_.batch(batch());
     const auto* now = std::get_if<Batch>(&read);
-    if (!now || (now->madeLast == batch_.madeLast && now->madeAt == batch_.madeAt))
+    if (!now || (now->madeLast == batch_.madeLast && now->madeAt == batch_.madeAt &&
+                 now->changes == batch_.changes))
         return false;
     batch_ = *now;
     reckonNow({});

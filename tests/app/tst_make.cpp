@@ -380,6 +380,12 @@ private Q_SLOTS:
         QVERIFY2(shop.said().contains(QLatin1String("made at another bench: step")) &&
                      shop.said().contains(QLatin1String("weighed twice")),
                  qPrintable(shop.said()));
+        // What is taken back there is taken back here.
+        QVERIFY(!make.batch()->topUp(make.batch()->formula().lines.front().material, 12.0));
+        QVERIFY(!elsewhere(TakenBack{make.batch()->topUps().front().event}));
+        Q_EMIT shop.window->workshop().journalChanged();
+        QVERIFY(make.batch()->topUps().empty());
+        QVERIFY(!elsewhere(Blended{5.0}));
         // The same batch, found at the next start and in the journal.
         shop.now = shop.now.addSecs(180);
         shop.open();
