@@ -574,12 +574,11 @@ void MainWindow::takeUp(const QString& batch)
         return;
     }
     const auto& made = std::get<Batch>(record);
-    const bool elsewhere = made.madeAt != journal()->bench().toStdString();
+    const bool elsewhere = journal()->isElsewhere(made);
     if (elsewhere && std::exchange(takingOver_, batch) != batch) {
         say(words::madeElsewhere(made, clock_(), speech()) + QLatin1Char(' ') +
             tr("If somebody stands there, ask first: lye that is weighed twice is twice in the "
-               "jug. "
-               "Press again to take it over."));
+               "jug. Press again to take it over."));
         return;
     }
     takingOver_.clear();

@@ -97,9 +97,7 @@ RehearsalWindow& MainWindow::rehearsal()
 void MainWindow::meetOtherBench()
 {
     BatchInProgress* batch = make_ ? make_->batch() : nullptr;
-    if (!batch)
-        return;
-    if (!batch->takeInOthers() || !batch->isMadeElsewhere())
+    if (!batch || !batch->takeInOthers() || !batch->isMadeElsewhere())
         return;
     if (batch->folded().state != BatchState::Making) {
         say(tr("This batch was finished or stopped at another bench. What you still weigh is to be "

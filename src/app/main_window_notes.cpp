@@ -352,7 +352,7 @@ void MainWindow::offerUnfinished()
                                 speech().dateTime(batch.started));
         const auto whole = journal()->batch(batch.id);
         const auto* made = std::get_if<Batch>(&whole);
-        const bool elsewhere = made && made->madeAt != journal()->bench().toStdString();
+        const bool elsewhere = made && journal()->isElsewhere(*made);
         if (elsewhere)
             text += QLatin1Char(' ') + words::madeElsewhere(*made, clock_(), speech());
         Banner& note = notes_->say(inMaking + batch.id, Tone::Care, text);

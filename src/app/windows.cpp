@@ -115,7 +115,7 @@ void Windows::bring(const QStringList& paths)
         there->raise();
         there->activateWindow();
     }
-    if (!left.isEmpty() && !all().isEmpty()) {
+    if (!left.isEmpty()) {
         constexpr qsizetype mostNamed = 12;
         QString names = left.mid(0, mostNamed).join(QStringLiteral(", "));
         if (left.size() > mostNamed)

@@ -64,7 +64,7 @@ public:
     // own ones wait beside it. Whether there was anything new.
     bool takeInOthers();
     // The bench that did something of it last is another one.
-    bool isMadeElsewhere() const { return batch_.madeAt != journal_.bench().toStdString(); }
+    bool isMadeElsewhere() const { return journal_.isElsewhere(batch_); }
     // It goes on here: the other bench is told by the event.
     std::optional<FileFault> takeOver();
     // What lies where at the step at hand.

@@ -91,6 +91,9 @@ public:
     // The bench that writes here, a UUID of its own.
     virtual QString bench() const = 0;
 
+    // Whether another bench did something of its making last.
+    bool isElsewhere(const Batch& batch) const { return batch.madeAt != bench().toStdString(); }
+
     // On disk before it returns, all of them or none, in their order. An event whose id is there
     // already is not written again. Refused: what could not be read again (OutOfRange and the
     // like); anything but notes, readings and what came after on a batch that is finished, and

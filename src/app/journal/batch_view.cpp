@@ -176,7 +176,7 @@ void BatchView::refresh()
     for (QAbstractButton* button : chapters_->buttons())
         button->setEnabled(batch_.has_value());
     resume_->setVisible(batch_ && batch_->state == BatchState::Making);
-    const bool elsewhere = journal_ && batch_ && batch_->madeAt != journal_->bench().toStdString();
+    const bool elsewhere = journal_ && batch_ && journal_->isElsewhere(*batch_);
     resume_->setText(elsewhere ? tr("Take it over from the other bench") : tr("Go on making it"));
     portions_->setVisible(batch_ && batch_->formula.portions.size() > 1);
     if (!batch_) {
