@@ -634,16 +634,95 @@
         <translation>%1: „%2“</translation>
     </message>
     <message>
-        <source>It is being made at another bench: step %1 of %2, %3.</source>
-        <translation>Sie wird an einer anderen Werkbank gesiedet: Schritt %1 von %2, %3.</translation>
-    </message>
-    <message>
         <source>just now</source>
         <translation>gerade eben</translation>
     </message>
     <message>
         <source>%1 ago</source>
         <translation>vor %1</translation>
+    </message>
+    <message>
+        <source>Something went in after it was finished at another bench: what is here as made was reckoned from all of it.</source>
+        <translation>Es kam noch etwas hinein, nachdem sie an einer anderen Werkbank beendet war: was hier als gesiedet steht, ist aus allem zusammen gerechnet.</translation>
+    </message>
+    <message>
+        <source>%1: %2</source>
+        <translation>%1: %2</translation>
+    </message>
+    <message>
+        <source>%1 at %2, %3</source>
+        <translation>%1 an %2, %3</translation>
+    </message>
+    <message>
+        <source>%1 was weighed at two benches</source>
+        <translation>%1 wurde an zwei Werkbänken gewogen</translation>
+    </message>
+    <message>
+        <source>First %1; then %2. Look, and ask the other: if both went in, there are %3 of it, and nothing here may go on before that is known.</source>
+        <translation>Erst %1; dann %2. Sieh nach und frag an der anderen: Kam beides hinein, sind es %3, und hier darf nichts weitergehen, bevor das feststeht.</translation>
+    </message>
+    <message>
+        <source>Only the first: %1</source>
+        <translation>Nur das Erste: %1</translation>
+    </message>
+    <message>
+        <source>Only the second: %1</source>
+        <translation>Nur das Zweite: %1</translation>
+    </message>
+    <message>
+        <source>Both are in: %1</source>
+        <translation>Beides ist drin: %1</translation>
+    </message>
+    <message>
+        <source>what of it is in was not said</source>
+        <translation>was davon drin ist, wurde nicht gesagt</translation>
+    </message>
+    <message>
+        <source>only the first is in</source>
+        <translation>nur das Erste ist drin</translation>
+    </message>
+    <message>
+        <source>only the second is in</source>
+        <translation>nur das Zweite ist drin</translation>
+    </message>
+    <message>
+        <source>both are in</source>
+        <translation>beides ist drin</translation>
+    </message>
+    <message>
+        <source>another bench</source>
+        <translation>einer anderen Werkbank</translation>
+    </message>
+    <message>
+        <source>“%1”</source>
+        <translation>„%1“</translation>
+    </message>
+    <message numerus="yes">
+        <source>The code %1 stands on %n batch(es): find them by it, and give all but one a new code.</source>
+        <translation>
+            <numerusform>Die Nummer %1 steht auf %n Charge.</numerusform>
+            <numerusform>Die Nummer %1 steht auf %n Chargen: Such sie damit, und gib allen bis auf eine eine neue.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Its code stands on another batch, too</source>
+        <translation>Ihre Nummer steht auch auf einer anderen Charge</translation>
+    </message>
+    <message>
+        <source>Two benches gave the code %1 once. A label that shows it does not say which batch it is of: give one of them a new code.</source>
+        <translation>Zwei Werkbänke haben einmal die Nummer %1 vergeben. Ein Etikett mit ihr sagt nicht, zu welcher Charge es gehört: Gib einer von ihnen eine neue.</translation>
+    </message>
+    <message>
+        <source>Show it</source>
+        <translation>Zeigen</translation>
+    </message>
+    <message>
+        <source>It is being made at %4: step %1 of %2, %3.</source>
+        <translation>Sie wird an %4 gesiedet: Schritt %1 von %2, %3.</translation>
+    </message>
+    <message>
+        <source>this bench</source>
+        <translation>dieser Werkbank</translation>
     </message>
 </context>
 <context>
@@ -3952,6 +4031,10 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
   journal exchange JOURNAL ADRESSE                        mit einem Server, einmal
   (list, show, export, compare und due nehmen auch eine ADRESSE statt eines JOURNAL)
 </translation>
+    </message>
+    <message>
+        <source>it is the code of more than one batch; say which: %1</source>
+        <translation>das ist die Nummer mehrerer Chargen; sag, welche: %1</translation>
     </message>
 </context>
 <context>
@@ -11970,6 +12053,26 @@ superfat on them %2</source>
         <source>Benches that share a server see each other’s batches and jars. Each goes on writing to its own file first, so that nothing waits for the server, and catches up when it is there.</source>
         <translation>Werkbänke, die sich einen Server teilen, sehen die Chargen und Gläser der anderen. Jede schreibt weiter zuerst in ihre eigene Datei, damit nichts auf den Server wartet, und holt auf, wenn er da ist.</translation>
     </message>
+    <message>
+        <source>as the others know it, such as Kitchen table</source>
+        <translation>wie die anderen sie kennen, etwa Küchentisch</translation>
+    </message>
+    <message>
+        <source>Name of this bench</source>
+        <translation>Name dieser Werkbank</translation>
+    </message>
+    <message>
+        <source>Its letter in batch codes</source>
+        <translation>Ihr Buchstabe in Chargennummern</translation>
+    </message>
+    <message>
+        <source>%1, chosen by the program</source>
+        <translation>%1, vom Programm gewählt</translation>
+    </message>
+    <message>
+        <source>chosen by the program</source>
+        <translation>vom Programm gewählt</translation>
+    </message>
 </context>
 <context>
     <name>rhexion::BlendPanel</name>
@@ -12315,6 +12418,10 @@ superfat on them %2</source>
     <message>
         <source>Typed wrongly? Mend it, and type the weight again. Your answer is kept with the batch. Space answers nothing here: press a button, or Return on it.</source>
         <translation>Vertippt? Beheben, und das Gewicht neu tippen. Deine Antwort wird mit der Charge behalten. Die Leertaste beantwortet hier nichts: drücke einen Knopf, oder Eingabe darauf.</translation>
+    </message>
+    <message>
+        <source>The same is asked at the other bench: one answer is enough. It is kept with the batch. Space answers nothing here: press a button, or Return on it.</source>
+        <translation>Dasselbe wird an der anderen Werkbank gefragt: Eine Antwort genügt. Sie bleibt bei der Charge. Die Leertaste antwortet hier nicht: Drück einen Knopf, oder Return darauf.</translation>
     </message>
 </context>
 <context>
@@ -14308,16 +14415,20 @@ superfat on them %2</source>
         <translation>Steht dort jemand, frag zuerst: Hydroxid, das zweimal gewogen wird, ist zweimal im Krug. Drücke noch einmal, um sie zu übernehmen.</translation>
     </message>
     <message>
-        <source>This batch was finished or stopped at another bench. What you still weigh is to be written into its notes in the journal.</source>
-        <translation>Diese Charge wurde an einer anderen Werkbank abgeschlossen oder abgebrochen. Was du noch wiegst, gehört in ihre Notizen im Tagebuch.</translation>
-    </message>
-    <message>
         <source>Its weights are in the list here. Ask there before you weigh on: lye that is weighed twice is twice in the jug.</source>
         <translation>Ihre Gewichte stehen hier in der Liste. Frag dort, bevor du weiterwiegst: Hydroxid, das zweimal gewogen wird, ist zweimal im Krug.</translation>
     </message>
     <message>
         <source>Take it over</source>
         <translation>Übernehmen</translation>
+    </message>
+    <message>
+        <source>This batch was finished or stopped at %1. What you still weigh is kept with it, and what came of it is reckoned anew.</source>
+        <translation>Diese Charge wurde an %1 beendet oder abgebrochen. Was du noch wiegst, bleibt bei ihr, und was daraus wurde, wird neu gerechnet.</translation>
+    </message>
+    <message>
+        <source>Follow it</source>
+        <translation>Mitverfolgen</translation>
     </message>
 </context>
 <context>

@@ -82,6 +82,13 @@
 <context>
     <name>Batch</name>
     <message numerus="yes">
+        <source>The code %1 stands on %n batch(es): find them by it, and give all but one a new code.</source>
+        <translation>
+            <numerusform>The code %1 stands on %n batch.</numerusform>
+            <numerusform>The code %1 stands on %n batches: find them by it, and give all but one a new code.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
         <source>Blended in %n burst(s), %1</source>
         <translation>
             <numerusform>Blended in %n burst, %1</numerusform>

@@ -392,7 +392,9 @@ BenchesWindow& MainWindow::benches()
     journal(); // the files a courier carries from and to are this bench's own, and there
     stock_->shelf();
     if (!benches_)
-        benches_ = new BenchesWindow(workshop_.benches(), this);
+        benches_ = new BenchesWindow(
+            workshop_.benches(), journal() ? benchLetterOf(journal()->bench().toStdString()) : '\0',
+            this);
     return *benches_;
 }
 

@@ -100,8 +100,10 @@ void MainWindow::meetOtherBench()
     if (!batch || !batch->takeInOthers() || !batch->isMadeElsewhere())
         return;
     if (batch->folded().state != BatchState::Making) {
-        say(tr("This batch was finished or stopped at another bench. What you still weigh is to be "
-               "written into its notes in the journal."));
+        say(tr("This batch was finished or stopped at %1. What you still weigh is kept with it, "
+               "and "
+               "what came of it is reckoned anew.")
+                .arg(words::benchSaid(batch->folded(), batch->folded().madeAt)));
         return;
     }
     say(words::madeElsewhere(batch->folded(), clock_(), speech()) + QLatin1Char(' ') +

@@ -6,6 +6,7 @@
 #include "app/benches/bench_link.h"
 #include "app/file_actions.h"
 #include "app/habits_menu.h"
+#include "app/journal/journal_page.h"
 #include "app/make/make_page.h"
 #include "app/widgets/note_column.h"
 #include "document/autosave.h"
@@ -356,6 +357,12 @@ void MainWindow::offerUnfinished()
         if (elsewhere)
             text += QLatin1Char(' ') + words::madeElsewhere(*made, clock_(), speech());
         Banner& note = notes_->say(inMaking + batch.id, Tone::Care, text);
+        if (elsewhere)
+            connect(note.addButton(tr("Follow it")), &QPushButton::clicked, this,
+                    [this, id = batch.id] {
+                        goTo(JournalPlace);
+                        journalPage().reload(id);
+                    });
         connect(note.addButton(elsewhere ? tr("Take it over") : tr("Go on making it")),
                 &QPushButton::clicked, this, [this, id = batch.id] { takeUp(id); });
     }

@@ -66,6 +66,7 @@ BenchLink& Workshop::benches()
     if (!benches_) {
         benches_ = new BenchLink(journalPath(), shelfPath(), this);
         connect(benches_, &BenchLink::othersWrote, this, &Workshop::journalChanged);
+        connect(benches_, &BenchLink::named, this, &Workshop::nameBench);
         connect(benches_, &BenchLink::othersChangedShelf, stock_, &Stock::reread);
     }
     return *benches_;
@@ -103,6 +104,12 @@ Journal* Workshop::journal()
     return journal_.get();
 }
 
+void Workshop::nameBench()
+{
+    if (journal_)
+        journal_->setBench(benches().name(), benches().letter());
+}
+
 bool Workshop::openJournal(bool beginAnew)
 {
     if (!places_.readOnly)
@@ -120,6 +127,7 @@ bool Workshop::openJournal(bool beginAnew)
     }
     journalFault_.reset();
     journal_ = std::get<std::unique_ptr<SqliteJournal>>(std::move(opened));
+    nameBench();
     if (places_.fillJournal && !places_.readOnly)
         if (const auto fault = places_.fillJournal(*journal_))
             Q_EMIT said(words::fileFault(*fault));

@@ -78,6 +78,7 @@ Q_SIGNALS:
 
 private:
     bool openJournal(bool beginAnew = false);
+    void nameBench();
     QString asideName() const;
 
     Places places_;

@@ -9,6 +9,15 @@
 
 namespace rhexion {
 
+namespace {
+
+MadeAtBench here(const Journal& journal)
+{
+    return {journal.benchName().left(qsizetype(limits::benchName)).toStdString()};
+}
+
+} // namespace
+
 BatchInProgress::BatchInProgress(Journal& journal, const Batch& batch, Clock clock,
                                  const QString& beside)
     : journal_(journal), batch_(batch), planned_(reckonGiven(batch_.formula, batch_.amounts)),
@@ -24,10 +33,13 @@ BatchInProgress::begin(Journal& journal, const Formula& formula, const Reckoning
 {
     const Event first = eventAt(clock(), newId(), journal.bench(),
                                 BatchBegun{formula, planned.amounts, planDay(formula, planned)});
-    if (auto fault = journal.append({first}))
+    std::vector<Event> events{first};
+    if (!journal.benchName().isEmpty())
+        events.push_back(eventAt(clock(), first.batch, journal.bench(), here(journal)));
+    if (auto fault = journal.append({events.begin(), events.end()}))
         return *std::move(fault);
     std::unique_ptr<BatchInProgress> current(
-        new BatchInProgress(journal, *fold({&first, 1}), std::move(clock), beside));
+        new BatchInProgress(journal, *fold(events), std::move(clock), beside));
     current->reckonNow({});
     return current;
 }
@@ -88,6 +100,12 @@ std::optional<FileFault> BatchInProgress::answerDanger(DangerAnswer answer, cons
     return std::nullopt;
 }
 
+std::optional<FileFault> BatchInProgress::settle(WeighedTwice is)
+{
+    const TwiceWeighed* twice = weighedTwice();
+    return twice ? keepAndReckon(TwiceSettled{twice->second.event, is}) : std::nullopt;
+}
+
 bool BatchInProgress::takeInOthers()
 {
     if (waitingFor_)
@@ -105,7 +123,13 @@ bool BatchInProgress::takeInOthers()
 std::optional<FileFault> BatchInProgress::takeOver()
 {
     const DayStep* step = stepAtHand();
-    return step && isMadeElsewhere() ? move({event(StepChosen{keyOf(*step)})}) : std::nullopt;
+    if (!step || !isMadeElsewhere())
+        return std::nullopt;
+    QList<Event> events;
+    if (!journal_.benchName().isEmpty())
+        events << event(here(journal_));
+    events << event(StepChosen{keyOf(*step)});
+    return move(events);
 }
 
 Event BatchInProgress::event(Happening what) const
@@ -362,9 +386,18 @@ std::optional<FileFault> BatchInProgress::mend(const DayMend& mend)
     const DayFacts before = batch_.facts();
     const DayFacts then = after(mend, batch_.formula, planned_, before);
     QList<Event> events;
-    for (std::size_t i = before.weighed.size(); i < then.weighed.size(); ++i)
-        events << event(WeighedNow{then.weighed[i],
-                                   plannedGrams(then.weighed[i].target, batch_.formula, planned_)});
+    for (std::size_t i = before.weighed.size(); i < then.weighed.size(); ++i) {
+        const WeighTarget& target = then.weighed[i].target;
+        events << event(
+            WeighedNow{then.weighed[i], plannedGrams(target, batch_.formula, planned_)});
+        // A mend is in place of what was weighed, wherever that was.
+        const auto& all = batch_.weighings;
+        const auto last = std::find_if(all.rbegin(), all.rend(), [&](const WeighedAt& w) {
+            return w.weighed.target == target;
+        });
+        if (last != all.rend() && last->bench != journal_.bench().toStdString())
+            events << event(TwiceSettled{events.back().id, WeighedTwice::Second});
+    }
     for (std::size_t i = before.topUps.size(); i < then.topUps.size(); ++i)
         events << event(AddedBeside{then.topUps[i]});
     if (auto fault = keep(events))

@@ -60,6 +60,13 @@ public:
     // The maker's answer to it; why is wanted where she goes on. To stop is kept here, and done by
     // stop().
     std::optional<FileFault> answerDanger(DangerAnswer answer, const QString& why);
+    QString bench() const { return journal_.bench(); } // that it is made at here
+    // What another bench weighed as well and nobody has said yet what of it is in the bowl; like a
+    // danger, it stops the day at both. nullptr: none.
+    const TwiceWeighed* weighedTwice() const { return batch_.unsettled(); }
+    std::optional<FileFault> settle(WeighedTwice is);
+    // Something that is asked before the day goes on.
+    bool mustStop() const { return weighedTwice() || danger(); }
     // Others' events are in the journal: the batch is folded anew, theirs among its own. Not while
     // own ones wait beside it. Whether there was anything new.
     bool takeInOthers();

@@ -87,9 +87,14 @@ std::optional<int> JournalRun::open(const QString& path)
 std::variant<Batch, int> JournalRun::batch(const QString& id)
 {
     QString whole = id;
-    if (const auto coded = journal_->batchOfCode(id.toUpper());
-        std::holds_alternative<QString>(coded) && !std::get<QString>(coded).isEmpty())
-        whole = std::get<QString>(coded);
+    if (const auto coded = journal_->batchesOfCode(id.toUpper());
+        std::holds_alternative<QStringList>(coded) && !std::get<QStringList>(coded).isEmpty()) {
+        const auto& given = std::get<QStringList>(coded);
+        if (given.size() > 1)
+            return bad(id, JournalText::tr("it is the code of more than one batch; say which: %1")
+                               .arg(given.join(QStringLiteral(", "))));
+        whole = given.first();
+    }
     auto read = journal_->batch(whole);
     if (std::holds_alternative<Batch>(read))
         return std::get<Batch>(std::move(read));
@@ -116,8 +121,14 @@ int JournalRun::list()
     if (const auto* fault = std::get_if<FileFault>(&found))
         return bad(path_, words::fileFault(*fault));
     const auto& batches = std::get<QList<BatchSummary>>(found);
+    const auto many = journal_->codesOfMany();
+    if (const auto* fault = std::get_if<FileFault>(&many))
+        return bad(path_, words::fileFault(*fault));
+    const auto& codes = std::get<QList<CodeOfMany>>(many);
+    for (const CodeOfMany& one : codes)
+        put(stderr, (words::codeTwice(one) + QLatin1Char('\n')).toUtf8());
     if (o_.json)
-        return putJson(summariesToJson(batches));
+        return putJson(summariesToJson(batches, codes));
     for (const BatchSummary& s : batches)
         put(stdout,
             QStringLiteral("%1  %2  %3  %4\n")

@@ -76,13 +76,20 @@ Journal::Result<QList<BatchSummary>> ServerJournal::summaries(const QString& whi
         "WITH these AS (SELECT * FROM rhexion.batch %1) SELECT these.id, these.name, these.state,"
         " these.started, these.finished, these.superfat, these.strength, these.batter,"
         " these.superfat_planned, these.strength_planned, begun.id,"
-        " begun.bench, begun.at, begun.zone, begun.data FROM these LEFT JOIN LATERAL"
+        " begun.bench, begun.at, begun.zone, begun.data,"
+        // Something went in after it was finished: then what came of it is reckoned again.
+        " these.state = 'finished' AND EXISTS (SELECT 1 FROM rhexion.event AS late WHERE"
+        " late.batch = these.id AND late.kind IN ('weighed', 'added', 'taken-back', 'part-lost',"
+        " 'substituted', 'twice-settled') AND late.place > (SELECT max(place) FROM rhexion.event"
+        " AS made WHERE made.batch = these.id AND made.kind = 'finished'))"
+        " FROM these LEFT JOIN LATERAL"
         " (SELECT * FROM rhexion.event WHERE event.batch = these.id AND kind = 'begun'"
         " AND these.strength_planned IS NULL ORDER BY place LIMIT 1) AS begun ON true ORDER BY "
         "these.started DESC, these.id DESC");
     if (auto fault = server_->run(query, qPrintable(sql.arg(which)), values))
         return *std::move(fault);
     QList<BatchSummary> out;
+    QStringList moved;
     while (query.next()) {
         BatchSummary s;
         s.id = query.value(0).toString();
@@ -108,8 +115,14 @@ Journal::Result<QList<BatchSummary>> ServerJournal::summaries(const QString& whi
                 s.name.clear(); // its beginning cannot be read here
             }
         }
+        if (query.value(15).toBool())
+            moved << s.id;
         out.append(std::move(s));
     }
+    for (BatchSummary& s : out)
+        if (moved.contains(s.id))
+            if (const auto whole = batch(s.id); const auto* made = std::get_if<Batch>(&whole))
+                s = summaryOf(*made);
     return out;
 }
 

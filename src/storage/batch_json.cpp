@@ -81,7 +81,8 @@ QJsonObject traitsJson(const Differing& d)
 QJsonObject batchToJson(const Batch& b, const Cured& cured)
 {
     const Account planned = accountOf(b.formula, b.amounts);
-    QJsonArray weighed, after, notes, readings, looks, misses, dangers, dues, facts, steps;
+    QJsonArray weighed, after, notes, readings, looks, misses, dangers, twice, benches, dues, facts,
+        steps;
     for (const WeighedAt& w : b.weighings)
         weighed.append(targetToJson({{"grams", w.weighed.grams},
                                      {"planned", w.plannedGrams},
@@ -109,6 +110,19 @@ QJsonObject batchToJson(const Batch& b, const Cured& cured)
         one["at"] = moment(a.at);
         dangers.append(one);
     }
+    const auto ofBench = [](const WeighedAt& w) {
+        return QJsonObject{
+            {"bench", qt(w.bench)}, {"grams", w.weighed.grams}, {"at", moment(w.at)}};
+    };
+    for (const TwiceWeighed& t : b.twice)
+        twice.append(targetToJson({{"first", ofBench(t.first)},
+                                   {"second", ofBench(t.second)},
+                                   {"is", t.is ? QJsonValue(codeOf(*t.is)) : QJsonValue()},
+                                   {"grams", t.grams()},
+                                   {"settled", moment(t.settledAt)}},
+                                  t.second.weighed.target));
+    for (const auto& [id, name] : b.benches)
+        benches.append(QJsonObject{{"bench", qt(id)}, {"name", qt(name)}});
     for (const Due& d : duesOf(b, cured))
         dues.append(QJsonObject{{"kind", codeOf(d.kind)},
                                 {"opens", moment(d.opens)},
@@ -122,10 +136,10 @@ QJsonObject batchToJson(const Batch& b, const Cured& cured)
         steps.append(one);
     }
     QJsonObject made;
-    if (b.made)
-        made = {{"superfat", orNothing(b.made->superfat)},
-                {"strength", b.made->strength},
-                {"batter", b.made->batterGrams}};
+    if (const auto outcome = b.outcome())
+        made = {{"superfat", orNothing(outcome->superfat)},
+                {"strength", outcome->strength},
+                {"batter", outcome->batterGrams}};
     return {{"format", "rhexion-batch"},
             {"version", batchJsonVersion},
             {"id", qt(b.id)},
@@ -143,6 +157,8 @@ QJsonObject batchToJson(const Batch& b, const Cured& cured)
             {"looks", looks},
             {"nearMisses", misses},
             {"dangersAnswered", dangers},
+            {"weighedTwice", twice},
+            {"benches", benches},
             {"notes", notes},
             {"after", after},
             {"cure", cureToJson(cured)},
@@ -150,9 +166,12 @@ QJsonObject batchToJson(const Batch& b, const Cured& cured)
             {"facts", facts}};
 }
 
-QJsonObject summariesToJson(const QList<BatchSummary>& batches)
+QJsonObject summariesToJson(const QList<BatchSummary>& batches, const QList<CodeOfMany>& codes)
 {
-    QJsonArray list;
+    QJsonArray list, ofMany;
+    for (const CodeOfMany& one : codes)
+        ofMany.append(
+            QJsonObject{{"code", one.code}, {"batches", QJsonArray::fromStringList(one.batches)}});
     for (const BatchSummary& s : batches)
         list.append(QJsonObject{
             {"id", s.id},
@@ -165,7 +184,10 @@ QJsonObject summariesToJson(const QList<BatchSummary>& batches)
             {"superfat", orNothing(s.superfat)},
             {"strength", orNothing(s.strength)},
             {"batter", orNothing(s.batterGrams)}});
-    return {{"format", "rhexion-batches"}, {"version", batchJsonVersion}, {"batches", list}};
+    return {{"format", "rhexion-batches"},
+            {"version", batchJsonVersion},
+            {"batches", list},
+            {"codesOfMany", ofMany}};
 }
 
 QJsonObject comparisonToJson(const Comparison& c, std::span<const Compared> all)

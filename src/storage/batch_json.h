@@ -13,7 +13,8 @@ namespace rhexion {
 inline constexpr int batchJsonVersion = 1;
 
 QJsonObject batchToJson(const Batch& batch, const Cured& cured);
-QJsonObject summariesToJson(const QList<BatchSummary>& batches);
+QJsonObject summariesToJson(const QList<BatchSummary>& batches,
+                            const QList<CodeOfMany>& codes = {});
 QJsonObject comparisonToJson(const Comparison& comparison, std::span<const Compared> all);
 // One row a batch, for a table program; text cells are guarded against being taken for formulas.
 QByteArray summariesToCsv(const QList<BatchSummary>& batches);

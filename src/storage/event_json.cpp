@@ -19,28 +19,11 @@ namespace {
 using Code = FileFault::Code;
 
 // What came after the day has kinds of its own (after_json.h).
-constexpr const char* kinds[] = {"begun",
-                                 "step-done",
-                                 "step-reopened",
-                                 "weighed",
-                                 "added",
-                                 "taken-back",
-                                 "noted",
-                                 "finished",
-                                 "stopped",
-                                 "reading",
-                                 "looked-in",
-                                 "step-skipped",
-                                 "step-chosen",
-                                 "timer-set",
-                                 "timer-stopped",
-                                 "blended",
-                                 "part-lost",
-                                 "substituted",
-                                 "near-miss",
-                                 "danger-answered",
-                                 "",
-                                 ""};
+constexpr const char* kinds[] = {
+    "begun",       "step-done",       "step-reopened", "weighed",       "added",     "taken-back",
+    "noted",       "finished",        "stopped",       "reading",       "looked-in", "step-skipped",
+    "step-chosen", "timer-set",       "timer-stopped", "blended",       "part-lost", "substituted",
+    "near-miss",   "danger-answered", "made-at-bench", "twice-settled", "",          ""};
 static_assert(std::size(kinds) == std::variant_size_v<Happening>);
 
 constexpr double largest = Mass::largestGrams;
@@ -144,6 +127,14 @@ struct Writer {
     }
     QJsonObject operator()(const NearMiss& miss) const { return {{"kind", codeOf(miss.kind)}}; }
     QJsonObject operator()(const DangerAnswered& a) const { return answerToJson(a); }
+    QJsonObject operator()(const MadeAtBench& here) const
+    {
+        return {{"name", QString::fromStdString(here.name)}};
+    }
+    QJsonObject operator()(const TwiceSettled& settled) const
+    {
+        return {{"event", QString::fromStdString(settled.event)}, {"is", codeOf(settled.is)}};
+    }
     QJsonObject operator()(const After& after) const { return afterToJson(after); }
     QJsonObject operator()(const Unreadable&) const { return {}; }
 };
@@ -302,6 +293,11 @@ Happening readWhat(const QString& kind, const JsonCursor& at, const QJsonObject&
         return NearMiss{at.word<NearMissKind>("kind", nearMissFromCode, NearMissKind::LyeSplash)};
     if (is(19))
         return readAnswer(at);
+    if (is(20))
+        return MadeAtBench{at.text("name", limits::benchName).toStdString()};
+    if (is(21))
+        return TwiceSettled{at.text("event", 64).toStdString(),
+                            at.word<WeighedTwice>("is", weighedTwiceFromCode, WeighedTwice::Both)};
     if (auto after = readAfter(kind, at))
         return *std::move(after);
     at.fail(Code::UnknownWord, QStringLiteral("kind"), kind);

@@ -64,10 +64,10 @@ BatchSummary summaryOf(const Batch& batch)
     s.finished = momentOf(batch.ended);
     s.superfatPlanned = planned.superfatTrue.value_or(0.0);
     s.strengthPlanned = planned.pure.strength;
-    if (batch.made) {
-        s.superfat = batch.made->superfat;
-        s.strength = batch.made->strength;
-        s.batterGrams = batch.made->batterGrams;
+    if (const auto made = batch.outcome()) {
+        s.superfat = made->superfat;
+        s.strength = made->strength;
+        s.batterGrams = made->batterGrams;
     }
     return s;
 }
@@ -134,14 +134,11 @@ faultOfAppending(const QList<Event>& events,
             if (const auto state = stateOf(event.batch))
                 states[id] = *state;
         const bool begins = std::holds_alternative<BatchBegun>(event.what);
-        const bool always = std::holds_alternative<Noted>(event.what) ||
-                            std::holds_alternative<ReadingTaken>(event.what) ||
-                            std::holds_alternative<LookedIn>(event.what) ||
-                            std::holds_alternative<After>(event.what) ||
-                            std::holds_alternative<TakenBack>(event.what);
+        const bool ends = std::holds_alternative<BatchFinished>(event.what) ||
+                          std::holds_alternative<BatchStopped>(event.what);
         const bool there = states.contains(id);
         if (event.id.empty() || event.batch.empty() || begins == there ||
-            (there && !always && states[id] == BatchState::Finished))
+            (there && ends && states[id] == BatchState::Finished))
             return FileFault{Code::Missing, QStringLiteral("batch"), QString::fromUtf8(id)};
         if (begins)
             states[id] = BatchState::Making;

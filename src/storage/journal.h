@@ -4,6 +4,7 @@
 #pragma once
 
 #include "core/account/account.h"
+#include "core/after/batch_code.h"
 #include "core/after/due.h"
 #include "core/after/mishaps.h"
 #include "core/after/patterns.h"
@@ -75,6 +76,12 @@ struct BarsOf {
     std::int64_t ready = 0; // 0: not known, or a test comes first
 };
 
+// A code that stands on more than one batch.
+struct CodeOfMany {
+    QString code;
+    QStringList batches; // the oldest first
+};
+
 struct JournalSize {
     int batches = 0;
     int events = 0;
@@ -90,14 +97,26 @@ public:
 
     // The bench that writes here, a UUID of its own.
     virtual QString bench() const = 0;
+    // What its people call it; empty: nothing.
+    QString benchName() const { return benchName_; }
+    // Its letter in batch codes.
+    char benchLetter() const
+    {
+        return benchLetter_ ? benchLetter_ : benchLetterOf(bench().toStdString());
+    }
+    void setBench(const QString& name, char letter) // 0: the one it has by itself
+    {
+        benchName_ = name.trimmed();
+        benchLetter_ = letter;
+    }
 
     // Whether another bench did something of its making last.
     bool isElsewhere(const Batch& batch) const { return batch.madeAt != bench().toStdString(); }
 
     // On disk before it returns, all of them or none, in their order. An event whose id is there
     // already is not written again. Refused: what could not be read again (OutOfRange and the
-    // like); anything but notes, readings and what came after on a batch that is finished, and
-    // anything on one that is not there (Missing).
+    // like); a second end of a batch that is finished, and anything on one that is not there
+    // (Missing). What went into the bowl is never refused: another bench may have finished it.
     virtual Done append(const QList<Event>& events) = 0;
     // Of one batch, in order. An event that cannot be read comes as Unreadable.
     virtual Result<QList<Event>> events(const QString& batch) const = 0;
@@ -135,7 +154,12 @@ public:
     virtual Result<QList<BarsOf>> bars(const CureSchools& schools) const;
     // Codes that were given, for the next one's number and for finding a batch by its code.
     virtual Result<QStringList> codes(const QString& beginning) const;
-    virtual Result<QString> batchOfCode(const QString& code) const; // empty: none
+    // Those it was given to, the oldest first; empty: none. More than one where two benches gave it
+    // before their codes had letters.
+    virtual Result<QStringList> batchesOfCode(const QString& code) const;
+    Result<QList<CodeOfMany>> codesOfMany() const;
+    // The other batches that have its code.
+    Result<QList<BatchSummary>> othersOfCode(const Batch& batch) const;
 
     // Every batch still in the making, newest first.
     virtual Result<QList<BatchSummary>> unfinished() const = 0;
@@ -151,6 +175,10 @@ public:
 protected:
     // Every batch that can be read, newest first.
     Result<QList<Batch>> everyBatch() const;
+
+private:
+    QString benchName_;
+    char benchLetter_ = 0;
 };
 
 bool holds(const Finding& finding, const Batch& batch);

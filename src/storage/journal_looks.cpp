@@ -275,16 +275,55 @@ Journal::Result<QStringList> Journal::codes(const QString& beginning) const
     return out;
 }
 
-Journal::Result<QString> Journal::batchOfCode(const QString& wanted) const
+Journal::Result<QStringList> Journal::batchesOfCode(const QString& wanted) const
 {
     const auto all = everyBatch();
     if (const auto* fault = std::get_if<FileFault>(&all))
         return *fault;
+    QStringList out;
     for (const Batch& batch : std::get<QList<Batch>>(all))
         if (const auto* code = lastOf<CodeGiven>(batch.after))
             if (QString::fromStdString(code->code) == wanted)
-                return QString::fromStdString(batch.id);
-    return QString();
+                out.prepend(QString::fromStdString(batch.id)); // newest first they came
+    return out;
+}
+
+Journal::Result<QList<BatchSummary>> Journal::othersOfCode(const Batch& wanted) const
+{
+    const auto* code = lastOf<CodeGiven>(wanted.after);
+    if (!code)
+        return QList<BatchSummary>();
+    const auto read = batchesOfCode(QString::fromStdString(code->code));
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        return *fault;
+    QList<BatchSummary> out;
+    for (const QString& id : std::get<QStringList>(read)) {
+        if (id.toStdString() == wanted.id)
+            continue;
+        auto other = batch(id);
+        if (auto* fault = std::get_if<FileFault>(&other))
+            return *std::move(fault);
+        out.append(summaryOf(std::get<Batch>(other)));
+    }
+    return out;
+}
+
+Journal::Result<QList<CodeOfMany>> Journal::codesOfMany() const
+{
+    const auto read = codes({});
+    if (const auto* fault = std::get_if<FileFault>(&read))
+        return *fault;
+    const auto& given = std::get<QStringList>(read); // in order
+    QList<CodeOfMany> out;
+    for (qsizetype i = 1; i < given.size(); ++i) {
+        if (given[i] != given[i - 1] || (!out.isEmpty() && out.last().code == given[i]))
+            continue;
+        auto batches = batchesOfCode(given[i]);
+        if (auto* fault = std::get_if<FileFault>(&batches))
+            return *std::move(fault);
+        out.append({given[i], std::get<QStringList>(std::move(batches))});
+    }
+    return out;
 }
 
 } // namespace rhexion

@@ -160,6 +160,23 @@ Done keepBars(QSqlDatabase& db, const Batch& batch)
                row);
 }
 
+// What was weighed at two benches took from the shelf what was settled, or weighed since.
+Done keepTwice(QSqlDatabase& db, const Batch& batch)
+{
+    for (const TwiceWeighed& twice : batch.twice) {
+        const WeighTarget& target = twice.second.weighed.target;
+        for (const WeighedAt& w : batch.weighings)
+            if (w.weighed.target == target)
+                if (auto fault =
+                        run(db,
+                            "UPDATE draw SET grams = ?, at = ? WHERE batch = ? AND"
+                            " target = ?",
+                            {w.weighed.grams, qint64(w.at), columnText(batch.id), keyOf(target)}))
+                    return fault;
+    }
+    return std::nullopt;
+}
+
 } // namespace
 
 bool movesFolds(const Event& event)
@@ -174,6 +191,7 @@ bool movesFolds(const Event& event)
            std::holds_alternative<BatchFinished>(event.what) ||
            std::holds_alternative<BatchStopped>(event.what) ||
            std::holds_alternative<LookedIn>(event.what) ||
+           std::holds_alternative<TwiceSettled>(event.what) ||
            std::holds_alternative<NearMiss>(event.what);
 }
 
@@ -202,6 +220,15 @@ std::optional<FileFault> refold(QSqlDatabase& db, const Batch& batch)
         return fault;
     if (auto fault = keepDues(db, batch))
         return fault;
+    if (auto fault = keepTwice(db, batch))
+        return fault;
+    if (batch.changedSinceMade()) {
+        const auto made = batch.outcome();
+        if (auto fault =
+                run(db, "UPDATE batch SET superfat = ?, strength = ?, batter = ? WHERE id = ?",
+                    {orNull(made->superfat), made->strength, made->batterGrams, id}))
+            return fault;
+    }
     for (const std::string& fact : factsOf(batch))
         if (auto fault = run(db, "INSERT INTO batch_fact (fact, batch) VALUES (?, ?)",
                              {columnText(fact), id}))

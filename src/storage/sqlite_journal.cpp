@@ -134,19 +134,24 @@ Journal::Done SqliteJournal::append(const QList<Event>& events)
             fresh.append(event);
     }
     std::optional<FileFault> unread; // a state that could not be asked for
+    QStringList moved;               // batches whose folds are made anew, once each
     auto fault = faultOfAppending(fresh, [&](const std::string& id) -> std::optional<BatchState> {
         QSqlQuery query(db);
+        const QString batch = QString::fromStdString(id);
         unread = unread ? unread
-                        : SqliteFile::run(query, "SELECT state FROM batch WHERE id = ?",
-                                          {QString::fromStdString(id)});
-        return !unread && query.next() ? std::optional(stateFrom(query.value(0).toString()))
-                                       : std::nullopt;
+                        : SqliteFile::run(query, "SELECT state FROM batch WHERE id = ?", {batch});
+        if (unread || !query.next())
+            return std::nullopt;
+        const BatchState state = stateFrom(query.value(0).toString());
+        // What goes in after it was finished moves what came of it.
+        if (state == BatchState::Finished && !moved.contains(batch))
+            moved.append(batch);
+        return state;
     });
     if (unread)
         return placed(std::move(unread));
     if (fault)
         return fault;
-    QStringList moved; // batches whose folds are made anew, once each
     for (const Event& event : fresh) {
         if (auto bad = tables::insertEvent(db, event))
             return placed(std::move(bad));

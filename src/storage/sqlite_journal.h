@@ -48,7 +48,7 @@ public:
     Result<QList<DrawOf>> draws(const QString& material, std::int64_t since) const override;
     Result<QList<BarsOf>> bars(const CureSchools& schools) const override;
     Result<QStringList> codes(const QString& beginning) const override;
-    Result<QString> batchOfCode(const QString& code) const override;
+    Result<QStringList> batchesOfCode(const QString& code) const override;
     Result<QList<BatchSummary>> unfinished() const override;
     Result<JournalSize> size() const override;
     QDateTime latest() const override;

@@ -308,13 +308,13 @@ Journal::Result<QStringList> SqliteJournal::codes(const QString& beginning) cons
     return out;
 }
 
-Journal::Result<QString> SqliteJournal::batchOfCode(const QString& code) const
+Journal::Result<QStringList> SqliteJournal::batchesOfCode(const QString& code) const
 {
-    QString out;
+    QStringList out;
     auto fault =
         rows(QStringLiteral("SELECT r.batch FROM batch_bars r JOIN batch b ON b.id = r.batch"
                             " WHERE r.code = ? ORDER BY b.started, b.id"),
-             {code}, [&](const QSqlQuery& row) { out = row.value(0).toString(); });
+             {code}, [&](const QSqlQuery& row) { out.append(row.value(0).toString()); });
     if (fault)
         return *std::move(fault);
     return out;

@@ -75,10 +75,14 @@ FactSection BatchPage::outcome() const
     out.columns = {BatchText::tr("planned"), BatchText::tr("as made")};
     const Account planned = accountOf(b_.formula, b_.amounts);
     std::optional<double> superfat, strength;
-    if (b_.made) {
-        superfat = b_.made->superfat;
-        strength = b_.made->strength;
+    const auto made = b_.outcome();
+    if (made) {
+        superfat = made->superfat;
+        strength = made->strength;
     }
+    if (b_.changedSinceMade())
+        out.sentence = BatchText::tr("Something went in after it was finished at another bench: "
+                                     "what is here as made was reckoned from all of it.");
     const bool heavy = superfat && *superfat < 0.0;
     out.facts.append({BatchText::tr("True superfat"),
                       {},
@@ -94,14 +98,14 @@ FactSection BatchPage::outcome() const
                       {},
                       {},
                       {s_.percent(planned.pure.strength), s_.percent(strength)}});
-    if (b_.made)
+    if (made)
         out.facts.append({BatchText::tr("Batter"),
                           {},
                           {},
                           Fact::Tone::Plain,
                           {},
                           {},
-                          {s_.wholeMass(planned.batterGrams), s_.wholeMass(b_.made->batterGrams)}});
+                          {s_.wholeMass(planned.batterGrams), s_.wholeMass(made->batterGrams)}});
     return out;
 }
 
@@ -183,6 +187,12 @@ FactSection BatchPage::happened() const
     for (const DayStep& step : b_.plan.steps)
         if (std::ranges::find(b_.skipped, keyOf(step)) != b_.skipped.end())
             row(BatchText::tr("Left out: %1").arg(dayStepTitle(step, b_.formula)), 0);
+    for (const TwiceWeighed& t : b_.twice) {
+        const TwiceSaid said = weighedTwice(b_, t, s_);
+        row(BatchText::tr("%1: %2").arg(said.title, twiceOutcome(t.is)), t.second.at);
+        if (!t.is)
+            out.facts.last().tone = Fact::Tone::Danger;
+    }
     for (const AnsweredAt& a : b_.answers) {
         const QString what = BatchText::tr("Danger: %1, %2")
                                  .arg(cautionTitle(cautionOf(a.answered), b_.formula, s_),
@@ -356,15 +366,80 @@ void add(FactPage& page, FactSection section)
 
 } // namespace
 
+TwiceSaid weighedTwice(const Batch& batch, const TwiceWeighed& t, const Speech& s,
+                       const std::string& here)
+{
+    const auto one = [&](const WeighedAt& w) {
+        return BatchText::tr("%1 at %2, %3")
+            .arg(s.mass(w.weighed.grams), benchSaid(batch, w.bench, here),
+                 s.dateTime(QDateTime::fromMSecsSinceEpoch(w.at)));
+    };
+    const double both = t.first.weighed.grams + t.second.weighed.grams;
+    TwiceSaid out;
+    out.title = BatchText::tr("%1 was weighed at two benches")
+                    .arg(targetName(t.second.weighed.target, batch.formula));
+    out.why = BatchText::tr("First %1; then %2. Look, and ask the other: if both went in, there "
+                            "are %3 of it, and nothing here may go on before that is known.")
+                  .arg(one(t.first), one(t.second), s.mass(both));
+    out.first = BatchText::tr("Only the first: %1").arg(s.mass(t.first.weighed.grams));
+    out.second = BatchText::tr("Only the second: %1").arg(s.mass(t.second.weighed.grams));
+    out.both = BatchText::tr("Both are in: %1").arg(s.mass(both));
+    return out;
+}
+
+QString twiceOutcome(std::optional<WeighedTwice> is)
+{
+    if (!is)
+        return BatchText::tr("what of it is in was not said");
+    switch (*is) {
+    case WeighedTwice::First: return BatchText::tr("only the first is in");
+    case WeighedTwice::Second: return BatchText::tr("only the second is in");
+    case WeighedTwice::Both: return BatchText::tr("both are in");
+    }
+    return {};
+}
+
+QString benchSaid(const Batch& batch, const std::string& bench, const std::string& here)
+{
+    if (!here.empty() && bench == here)
+        return BatchText::tr("this bench");
+    const std::string name = batch.nameOfBench(bench);
+    return name.empty() ? BatchText::tr("another bench")
+                        : BatchText::tr("“%1”").arg(QString::fromStdString(name));
+}
+
+QString codeTwice(const CodeOfMany& code)
+{
+    return BatchText::tr("The code %1 stands on %n batch(es): find them by it, and give all but "
+                         "one a new code.",
+                         nullptr, int(code.batches.size()))
+        .arg(code.code);
+}
+
+FactSection codeOfMany(const QString& code, const QList<BatchSummary>& others, const Speech& s)
+{
+    FactSection out;
+    out.title = BatchText::tr("Its code stands on another batch, too");
+    out.sentence = BatchText::tr("Two benches gave the code %1 once. A label that shows it does "
+                                 "not say which batch it is of: give one of them a new code.")
+                       .arg(code);
+    for (const BatchSummary& other : others)
+        out.facts.append({other.name, s.date(other.started.toLocalTime().date()), other.id.left(8),
+                          Fact::Tone::Care, QStringLiteral("batch:") + other.id,
+                          BatchText::tr("Show it")});
+    return out;
+}
+
 QString madeElsewhere(const Batch& batch, const QDateTime& now, const Speech& s)
 {
     const double minutes = double(now.toMSecsSinceEpoch() - batch.madeLast) / 60000.0;
     const auto steps = batch.plan.steps.size();
-    return BatchText::tr("It is being made at another bench: step %1 of %2, %3.")
+    return BatchText::tr("It is being made at %4: step %1 of %2, %3.")
         .arg(std::min(batch.nextStep() + 1, steps))
         .arg(steps)
         .arg(minutes < 1.0 ? BatchText::tr("just now")
-                           : BatchText::tr("%1 ago").arg(s.minutes(minutes)));
+                           : BatchText::tr("%1 ago").arg(s.minutes(minutes)))
+        .arg(benchSaid(batch, batch.madeAt));
 }
 
 FactPage batchFacts(const Batch& batch, const Speech& speech)

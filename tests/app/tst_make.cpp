@@ -8,6 +8,7 @@
 #include "app/widgets/spoken.h"
 #include "storage/event_json.h"
 #include "support/window.h"
+#include "words/batch_words.h"
 
 #include <QDir>
 #include <QFile>
@@ -407,6 +408,71 @@ private Q_SLOTS:
         Q_EMIT shop.window->workshop().journalChanged();
         QVERIFY2(shop.said().contains(QLatin1String("finished or stopped at another bench")),
                  qPrintable(shop.said()));
+        // What is in the bowl here is kept all the same, and moves what came of it.
+        MakePage& after = shop.window->making();
+        QVERIFY(!after.batch()->weigh(at.plannedGrams + 40.0));
+        const auto kept = std::get<QList<BatchSummary>>(shop.window->journal()->batches(1));
+        QCOMPARE(int(kept.front().state), int(BatchState::Finished));
+        QVERIFY(kept.front().superfat.value_or(1.0) < 0.0);
+    }
+
+    // The same lye weighed at two benches stops both until one of them says what is in the jug.
+    void weighedAtTwoBenches_data()
+    {
+        QTest::addColumn<int>("is");
+        QTest::addColumn<bool>("here");
+        QTest::addColumn<bool>("heavy");
+        QTest::newRow("both, said here") << int(WeighedTwice::Both) << true << true;
+        QTest::newRow("the second, said here") << int(WeighedTwice::Second) << true << false;
+        QTest::newRow("the first, said there") << int(WeighedTwice::First) << false << false;
+    }
+    void weighedAtTwoBenches()
+    {
+        QFETCH(int, is);
+        QFETCH(bool, here);
+        QFETCH(bool, heavy);
+        Shop shop;
+        MakePage& make = shop.make(2);
+        goToStep(make, WeighTarget::What::Sodium);
+        const std::string id = make.batch()->batch().toStdString();
+        const int step = make.batch()->step();
+        const DayStep at = make.batch()->plan().steps[std::size_t(step)];
+        const auto elsewhere = [&](Happening what) {
+            const bool kept = !shop.window->journal()->append(
+                {eventAt(shop.now, id, QStringLiteral("other-bench"), std::move(what))});
+            Q_EMIT shop.window->workshop().journalChanged();
+            return kept;
+        };
+        QVERIFY(elsewhere(MadeAtBench{"Cellar"}));
+        QTest::keyClick(make.weighedField(), Qt::Key_Space); // here, as planned
+        QVERIFY(!make.isStopped());
+        QVERIFY(elsewhere(WeighedNow{{at.target, at.plannedGrams}, at.plannedGrams}));
+        DangerPanel& danger = make.danger();
+        QVERIFY(make.isStopped() && danger.hasFocus());
+        QVERIFY2(danger.accessibleName().contains(QLatin1String("weighed at two benches")) &&
+                     danger.accessibleDescription().contains(QLatin1String("at this bench")) &&
+                     danger.accessibleDescription().contains(QLatin1String("Cellar")),
+                 qPrintable(danger.accessibleDescription()));
+        QVERIFY(!danger.mend()->isVisible() && !danger.why()->isVisible());
+        const int open = make.batch()->step();
+        for (const Qt::Key key : {Qt::Key_Space, Qt::Key_Right})
+            QTest::keyClick(danger.is(WeighedTwice::Both), key);
+        QCOMPARE(make.batch()->step(), open);
+        QVERIFY(make.isStopped());
+        const std::string second = make.batch()->weighedTwice()->second.event;
+        const auto outcome = static_cast<WeighedTwice>(is);
+        if (here)
+            QTest::keyClick(danger.is(outcome), Qt::Key_Return);
+        else
+            QVERIFY(elsewhere(TwiceSettled{second, outcome}));
+        QVERIFY(!make.batch()->weighedTwice());
+        QCOMPARE(make.batch()->weighedAt(step),
+                 std::optional(at.plannedGrams * (outcome == WeighedTwice::Both ? 2.0 : 1.0)));
+        QCOMPARE(make.isStopped(), heavy); // twice the lye is a danger of its own
+        QCOMPARE(danger.mend()->isVisible(), heavy);
+        const auto record = shop.window->journal()->batch(QString::fromStdString(id));
+        const QString said = factsAsText(words::batchFacts(std::get<Batch>(record), Speech()));
+        QVERIFY2(said.contains(words::twiceOutcome(outcome)), qPrintable(said));
     }
 
     // A weight that nothing can take stays in the field; the plan's is never put in its place.

@@ -23,6 +23,7 @@
 #include <QDateEdit>
 #include <QDir>
 #include <QImage>
+#include <QLabel>
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QTableView>
@@ -304,6 +305,7 @@ private Q_SLOTS:
         view().bars().giveCode()->click();
         const auto* code = lastOf<CodeGiven>(view().batch()->after);
         QVERIFY(code);
+        const std::string twice = code->code;
         const QString text = view().bars().pageText();
         for (const char* said : {"Left", "brought 5.50 EUR", "no price", "too low: without",
                                  "Ingredients as added", "Ingredients as in the finished soap",
@@ -318,7 +320,22 @@ private Q_SLOTS:
         const QString same = made(2, 45);
         show(same);
         view().giveCode();
-        QVERIFY(lastOf<CodeGiven>(view().batch()->after)->code.find("-02") != std::string::npos);
+        QVERIFY(lastOf<CodeGiven>(view().batch()->after)->code.find("02", 7) == 8);
+        // One that two benches gave is told, found by, and mended.
+        QVERIFY(view().keep(After{shop_->now.toMSecsSinceEpoch(), CodeGiven{twice}, 0}));
+        view().goTo(BatchView::Record);
+        page().reload();
+        const auto told = [&] {
+            return std::ranges::any_of(page().findChildren<QLabel*>(), [&](const QLabel* l) {
+                return l->isVisible() && l->text().contains(QLatin1String("stands on 2"));
+            });
+        };
+        QVERIFY(told());
+        QVERIFY2(view().pageText().contains(QLatin1String("on another batch, too")),
+                 qPrintable(view().pageText()));
+        view().giveCode();
+        page().reload();
+        QVERIFY(!told());
         // The record for an assessor as PDF.
         const QString record = shop_->dir.filePath(QStringLiteral("record.pdf"));
         QVERIFY(!view().writeRecord(record));

@@ -261,7 +261,11 @@ void TestAfterCases::cases()
 void TestAfterCases::codesFindEverySlip()
 {
     int tried = 0, missed = 0;
-    for (const BatchCode& code : {BatchCode{2027, 38, 2}, {2028, 366, 99}, {2030, 1, 1}}) {
+    for (const BatchCode& code : {BatchCode{2027, 38, 2},
+                                  {2028, 366, 99},
+                                  {2030, 1, 1},
+                                  {2027, 38, 2, 'B'},
+                                  {2031, 9, 10, 'A'}}) {
         const std::string good = must(textOf(code));
         QVERIFY(batchCodeFrom(good) == code);
         for (std::size_t i = 0; i + 1 < good.size(); ++i)
@@ -270,6 +274,13 @@ void TestAfterCases::codesFindEverySlip()
                     continue;
                 std::string bad = good;
                 bad[i] = digit;
+                ++tried;
+                missed += batchCodeFrom(bad).has_value();
+            }
+        for (const char letter : benchLetters)
+            if (code.bench && letter != code.bench) {
+                std::string bad = good;
+                bad[7] = letter;
                 ++tried;
                 missed += batchCodeFrom(bad).has_value();
             }
@@ -286,9 +297,16 @@ void TestAfterCases::codesFindEverySlip()
     QVERIFY(tried > 150);
     QCOMPARE(missed, 0);
     for (const char* text : {"", "27-366-01A", "27-000-01A", "27-038-00A", "2703802N", "27-038-02I",
-                             "27-038-02N2", "../27-038-02"})
+                             "27-038-02N2", "../27-038-02", "27-038-I02N", "27-038-202N"})
         QVERIFY2(!batchCodeFrom(text), text);
     QVERIFY(batchCodeFrom(" 27-038-02n "));
+    // The next of a day is the bench's own next, whatever the others gave.
+    const std::vector<std::string> given{must(textOf({2027, 38, 7})),
+                                         must(textOf({2027, 38, 2, 'B'})),
+                                         must(textOf({2027, 39, 5, 'B'})), "of another kind"};
+    QCOMPARE(batchCodeFrom(must(nextCode(2027, 38, 'B', given)))->number, 3);
+    QCOMPARE(batchCodeFrom(must(nextCode(2027, 38, 'C', given)))->number, 1);
+    QVERIFY(benchLetters.find(benchLetterOf("d1b2")) != benchLetters.npos);
 }
 
 void TestAfterCases::massesOfASoapBalance()

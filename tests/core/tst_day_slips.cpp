@@ -42,9 +42,9 @@ class TestDaySlips : public QObject {
     struct Made {
         Batch batch;
         int n = 0;
-        void then(Happening what)
+        void then(Happening what, const std::string& bench = "x")
         {
-            take(batch, Event{QByteArray::number(++n).toStdString(), "b", "x", 0, n * 1000, 0,
+            take(batch, Event{QByteArray::number(++n).toStdString(), "b", bench, 0, n * 1000, 0,
                               std::move(what)});
         }
         explicit Made(const Day& day)
@@ -308,6 +308,76 @@ private Q_SLOTS:
         QCOMPARE(standingAnswers(made.batch).size(), std::size_t(1));
         made.then(WeighedNow{{{What::Sodium, 0}, 1.0, WeighOrigin::Scale}, 1.0});
         QVERIFY(standingAnswers(made.batch).empty());
+    }
+
+    // One target weighed at two benches: asked, and what is answered is what is in the bowl.
+    void weighedTwice_data()
+    {
+        QTest::addColumn<QString>("is");
+        QTest::addColumn<double>("grams");
+        QTest::newRow("first") << "first" << 100.0;
+        QTest::newRow("second") << "second" << 107.0;
+        QTest::newRow("both") << "both" << 207.0;
+        QTest::newRow("not said") << "" << 107.0;
+    }
+    void weighedTwice()
+    {
+        QFETCH(QString, is);
+        QFETCH(double, grams);
+        const Day day(simple());
+        Made made(day);
+        const WeighTarget lye{What::Sodium, 0};
+        const auto weigh = [&](double g, const char* bench) {
+            made.then(WeighedNow{{lye, g}, 100.0}, bench);
+        };
+        const auto now = [&] {
+            const auto words = made.batch.lastWords();
+            return std::ranges::find(words, lye, &Weighed::target)->grams;
+        };
+        weigh(100.0, "x");
+        QVERIFY(!made.batch.unsettled()); // weighed again at the same bench: the last word counts
+        weigh(107.0, "y");
+        const TwiceWeighed* asked = made.batch.unsettled();
+        QVERIFY(asked);
+        QCOMPARE(asked->first.weighed.grams, 100.0);
+        const std::string second = asked->second.event;
+        const auto outcome = weighedTwiceFromCode(is.toStdString());
+        QCOMPARE(outcome.has_value(), !is.isEmpty());
+        const std::size_t before = made.batch.changes;
+        if (outcome)
+            made.then(TwiceSettled{second, *outcome}, "x");
+        QCOMPARE(now(), grams);
+        QCOMPARE(made.batch.unsettled() == nullptr, outcome.has_value());
+        QCOMPARE(made.batch.changes > before, outcome.has_value());
+        if (!outcome)
+            return;
+        // Both benches answered: the last word counts. One that names nothing is passed over.
+        made.then(TwiceSettled{second, WeighedTwice::Both}, "y");
+        made.then(TwiceSettled{"elsewhere", WeighedTwice::First}, "y");
+        QCOMPARE(now(), 207.0);
+        weigh(99.0, "y"); // by the bench that settled it
+        QVERIFY(!made.batch.unsettled());
+        weigh(99.0, "x");
+        QVERIFY(made.batch.unsettled());
+    }
+
+    // What goes in at one bench after another has finished the batch is in the bowl.
+    void finishedElsewhere()
+    {
+        const Day day(simple());
+        Made made(day);
+        made.then(BatchFinished{0.05, 0.3, 900.0});
+        QCOMPARE(made.batch.outcome()->superfat, std::optional(0.05));
+        made.then(Noted{"cut tomorrow"});
+        QVERIFY(!made.batch.changedSinceMade());
+        made.then(MadeAtBench{"kitchen"}, "y");
+        made.then(WeighedNow{{{What::Sodium, 0}, 400.0}, 100.0}, "y");
+        QVERIFY(made.batch.changedSinceMade());
+        QCOMPARE(int(made.batch.state), int(BatchState::Finished));
+        QCOMPARE(made.batch.outcome()->superfat, made.batch.asMade().superfatTrue);
+        QVERIFY(*made.batch.outcome()->superfat < 0.0);
+        QCOMPARE(made.batch.nameOfBench("y"), std::string("kitchen"));
+        QCOMPARE(made.batch.nameOfBench("x"), std::string());
     }
 
     // What befalls is put where it can, and judged by the bowl.

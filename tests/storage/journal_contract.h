@@ -174,11 +174,18 @@ private Q_SLOTS:
         QCOMPARE(code({at(id, weighed(5)), at(id, weighed(-5))}), int(C::OutOfRange));
         QVERIFY(std::get<Batch>(journal->batch(id)).weighings.empty());
         QCOMPARE(code({at(id, BatchBegun{formula_, planned_.amounts, {}})}), int(C::Missing));
-        // What is finished takes notes and nothing else.
-        QCOMPARE(code({finished(id, noon), at(id, weighed(5))}), int(C::Missing));
+        // What is finished is not ended again; what went in elsewhere is kept, and moves what came
+        // of it.
+        QCOMPARE(code({finished(id, noon), at(id, BatchStopped{})}), int(C::Missing));
         QCOMPARE(code({finished(id, noon), at(id, Noted{"good"})}), -1);
-        QCOMPARE(code({at(id, weighed(5))}), int(C::Missing));
         QCOMPARE(code({finished(id, noon)}), int(C::Missing));
+        const auto outcome = [&] {
+            return std::get<QList<BatchSummary>>(journal->batches(1)).front();
+        };
+        const double before = outcome().batterGrams.value();
+        QCOMPARE(code({at(id, weighed(5))}), -1);
+        QVERIFY(outcome().batterGrams.value() != before);
+        QCOMPARE(int(outcome().state), int(BatchState::Finished));
         QCOMPARE(code({at(id, Noted{"still good"})}), -1);
         QCOMPARE(std::get<Batch>(journal->batch(id)).notes.size(), std::size_t(2));
     }

@@ -104,7 +104,8 @@ private Q_SLOTS:
         for (const Happening& what : std::initializer_list<Happening>{
                  StepReopened{key}, weighed(3.25), AddedBeside{splash}, TakenBack{"an id"},
                  Noted{"It's fine'); DROP TABLE event;--"}, BatchFinished{0.0525, 0.31, 900.0},
-                 BatchFinished{{}, 0.31, 900.0}, BatchStopped{}})
+                 BatchFinished{{}, 0.31, 900.0}, BatchStopped{}, MadeAtBench{"cellar"},
+                 TwiceSettled{"an id", WeighedTwice::First}})
             QVERIFY2(back(what), qPrintable(kindOf(what)));
         for (std::size_t i = 0; i < countOf<ReadingOf>(); ++i)
             QVERIFY(back(ReadingTaken{static_cast<ReadingOf>(i), -7.5}));
@@ -130,6 +131,9 @@ private Q_SLOTS:
             << "added" << QByteArray(R"({"material":{},"vessel":"trace","grams":1})");
         QTest::newRow("a long note")
             << "noted" << QByteArray("{\"text\":\"") + QByteArray(20001, 'x') + "\"}";
+        QTest::newRow("a bench without a name") << "made-at-bench" << QByteArray("{}");
+        QTest::newRow("settled as nothing known")
+            << "twice-settled" << QByteArray(R"({"event":"e","is":"half"})");
         QTest::newRow("a strength above all")
             << "finished" << QByteArray(R"({"strength":1.5,"batter":1})");
     }

@@ -92,7 +92,7 @@ QStringList looksOf(const Journal& journal, const QStringList& materials)
             out << id + s.id;
     out << must(journal.codes(QStringLiteral("26-1")));
     for (const QString& code : must(journal.codes({})))
-        out << must(journal.batchOfCode(code)).left(1);
+        out << must(journal.batchesOfCode(code)).first().left(1);
     QList<Finding> findings(9);
     findings[0].words = QStringLiteral("slow");
     findings[1].facts = QStringList{"seen:crack"};

@@ -168,7 +168,15 @@ private Q_SLOTS:
                              std::move(what)};
             };
             std::vector<Event> events{at(1, BatchBegun{f, r.amounts, planDay(f, r)}),
-                                      at(2, BatchFinished{0.05, 0.33, 1200.0})};
+                                      at(2, BatchFinished{0.05, 0.33, 1200.0}),
+                                      at(3, MadeAtBench{"attic"})};
+            for (const char* bench : {"one", "two"}) {
+                events.push_back(at(4, WeighedNow{{{WeighTarget::What::Sodium, 0}, 90.0}, 90.0}));
+                events.back().bench = bench;
+                events.back().id = bench;
+            }
+            if (i % 2 == 0)
+                events.push_back(at(5, TwiceSettled{"two", WeighedTwice::Both}));
             for (int k = 0; k < 40; ++k)
                 events.push_back(
                     at(10 + k, After{std::int64_t(k) * 86400000, random.next({}, {}), 0}));
@@ -182,7 +190,10 @@ private Q_SLOTS:
             list.append(summaryOf(b));
             all.push_back({&b, 0});
         }
-        QCOMPARE(misfit("batch", parsed(QJsonDocument(summariesToJson(list)).toJson())), QString());
+        QCOMPARE(misfit("batch",
+                        parsed(QJsonDocument(summariesToJson(list, {{"27-038-02N", {"a", "b"}}}))
+                                   .toJson())),
+                 QString());
         QCOMPARE(
             misfit("batch", parsed(QJsonDocument(comparisonToJson(compared(all), all)).toJson())),
             QString());

@@ -1,5 +1,7 @@
 #include "app/benches/bench_link.h"
 
+#include "core/after/batch_code.h"
+#include "core/materials/limits.h"
 #include "storage/program_files.h"
 
 #include <QPointer>
@@ -11,6 +13,8 @@ namespace rhexion {
 namespace {
 
 const QString group = QStringLiteral("server/");
+const QString nameKey = QStringLiteral("bench/name");
+const QString letterKey = QStringLiteral("bench/letter");
 
 QVariant kept(const char* key)
 {
@@ -30,6 +34,26 @@ BenchLink::BenchLink(QString journalFile, QString shelfFile, QObject* parent)
 }
 
 BenchLink::~BenchLink() = default;
+
+QString BenchLink::name() const
+{
+    return QSettings().value(nameKey).toString().left(qsizetype(limits::benchName));
+}
+
+char BenchLink::letter() const
+{
+    const QString kept = QSettings().value(letterKey).toString();
+    const char letter = kept.size() == 1 ? kept.front().toLatin1() : '\0';
+    return letter && benchLetters.find(letter) != benchLetters.npos ? letter : '\0';
+}
+
+void BenchLink::setNamed(const QString& name, char letter)
+{
+    QSettings settings;
+    settings.setValue(nameKey, name.trimmed());
+    settings.setValue(letterKey, letter ? QString(QLatin1Char(letter)) : QString());
+    Q_EMIT named();
+}
 
 ServerPlace BenchLink::place() const
 {

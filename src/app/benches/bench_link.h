@@ -17,6 +17,10 @@ public:
     BenchLink(QString journalFile, QString shelfFile, QObject* parent = nullptr);
     ~BenchLink() override;
 
+    // What its people call this bench, and its letter in batch codes; empty, 0: not said.
+    QString name() const;
+    char letter() const;
+    void setNamed(const QString& name, char letter);
     // As it was kept, without a password.
     ServerPlace place() const;
     bool isJoined() const;
@@ -38,6 +42,7 @@ Q_SIGNALS:
     void othersWrote();        // something of other benches is in the journal now
     void othersChangedShelf(); // and on the shelf
     void changed();            // joined or left, or the keyring answered
+    void named();              // has another name or letter
 
 private:
     void setOut(const ServerPlace& place);

@@ -3,9 +3,12 @@
 #include "app/help.h"
 #include "app/theme/theme.h"
 #include "app/widgets/label.h"
+#include "core/after/batch_code.h"
+#include "core/materials/limits.h"
 #include "words/refusal_words.h"
 
 #include <QCheckBox>
+#include <QComboBox>
 #include <QFormLayout>
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -15,7 +18,8 @@
 
 namespace rhexion {
 
-BenchesWindow::BenchesWindow(BenchLink& link, QWidget* owner) : LeavableWindow(owner), link_(link)
+BenchesWindow::BenchesWindow(BenchLink& link, char own, QWidget* owner)
+    : LeavableWindow(owner), link_(link)
 {
     helpOn(this, "benches");
     setWindowTitle(tr("Several benches, one journal"));
@@ -27,6 +31,19 @@ BenchesWindow::BenchesWindow(BenchLink& link, QWidget* owner) : LeavableWindow(o
            "there."),
         this);
     about->setWordWrap(true);
+    name_ = new QLineEdit(link_.name(), this);
+    name_->setMaxLength(int(limits::benchName));
+    name_->setPlaceholderText(tr("as the others know it, such as Kitchen table"));
+    letter_ = new QComboBox(this);
+    letter_->addItem(own ? tr("%1, chosen by the program").arg(QLatin1Char(own))
+                         : tr("chosen by the program"),
+                     QString());
+    for (const char letter : benchLetters)
+        letter_->addItem(QString(QLatin1Char(letter)), QString(QLatin1Char(letter)));
+    if (link_.letter())
+        letter_->setCurrentIndex(letter_->findData(QString(QLatin1Char(link_.letter()))));
+    connect(name_, &QLineEdit::editingFinished, this, &BenchesWindow::keepName);
+    connect(letter_, qOverload<int>(&QComboBox::activated), this, &BenchesWindow::keepName);
     host_ = new QLineEdit(this);
     host_->setPlaceholderText(tr("name or address, such as workshop.local"));
     port_ = new QSpinBox(this);
@@ -40,6 +57,8 @@ BenchesWindow::BenchesWindow(BenchLink& link, QWidget* owner) : LeavableWindow(o
     keep_ = new QCheckBox(tr("Keep the password in the desktop’s keyring"), this);
     keep_->setChecked(true);
     auto* form = new QFormLayout;
+    form->addRow(tr("Name of this bench"), name_);
+    form->addRow(tr("Its letter in batch codes"), letter_);
     form->addRow(tr("Server"), host_);
     form->addRow(tr("Port"), port_);
     form->addRow(tr("Database"), database_);
@@ -83,14 +102,25 @@ BenchesWindow::BenchesWindow(BenchLink& link, QWidget* owner) : LeavableWindow(o
     });
     connect(join_, &QPushButton::clicked, this, [this] {
         tried_->clear();
-        if (link_.isJoined())
+        if (link_.isJoined()) {
             link_.leave();
-        else
-            link_.join(typed(), keep_->isChecked());
+            return;
+        }
+        // The others are told who it is; the machine's name is better than none.
+        if (name_->text().trimmed().isEmpty())
+            name_->setText(QSysInfo::machineHostName().left(int(limits::benchName)));
+        keepName();
+        link_.join(typed(), keep_->isChecked());
     });
     connect(&link_, &BenchLink::changed, this, &BenchesWindow::refresh);
     connect(&link_, &BenchLink::news, this, &BenchesWindow::tell);
     refresh();
+}
+
+void BenchesWindow::keepName()
+{
+    const QString letter = letter_->currentData().toString();
+    link_.setNamed(name_->text(), letter.isEmpty() ? '\0' : letter.front().toLatin1());
 }
 
 ServerPlace BenchesWindow::typed() const

@@ -5,6 +5,7 @@
 #include "app/widgets/leavable_window.h"
 
 class QCheckBox;
+class QComboBox;
 class QLineEdit;
 class QPushButton;
 class QSpinBox;
@@ -16,9 +17,12 @@ class Label;
 class BenchesWindow : public LeavableWindow {
     Q_OBJECT
 public:
-    BenchesWindow(BenchLink& link, QWidget* owner);
+    // own: the letter that the bench has by itself, 0 where it is not known.
+    BenchesWindow(BenchLink& link, char own, QWidget* owner);
 
     QString said() const;
+    QLineEdit* name() const { return name_; }
+    QComboBox* letter() const { return letter_; }
     QLineEdit* host() const { return host_; }
     QLineEdit* user() const { return user_; }
     QPushButton* tryButton() const { return try_; }
@@ -28,8 +32,11 @@ private:
     ServerPlace typed() const;
     void tell(const CourierNews& news);
     void refresh();
+    void keepName();
 
     BenchLink& link_;
+    QLineEdit* name_;
+    QComboBox* letter_;
     QLineEdit* host_;
     QSpinBox* port_;
     QLineEdit* database_;

@@ -156,7 +156,11 @@ void BatchView::show(Journal* journal, std::optional<Batch> batch)
     journal_ = journal;
     batch_ = std::move(batch);
     pairs_.clear();
+    sameCode_.clear();
     if (journal_ && batch_) {
+        if (const auto same = journal_->othersOfCode(*batch_);
+            const auto* list = std::get_if<QList<BatchSummary>>(&same))
+            sameCode_ = *list;
         Finding finding;
         finding.facts = QStringList{QStringLiteral("pair:") + QString::fromStdString(batch_->id)};
         if (const auto read = journal_->find(finding, 5);
@@ -211,6 +215,10 @@ void BatchView::refresh()
                  tr("Compare the two")});
         if (!pair.facts.isEmpty())
             facts_.sections.insert(1, pair);
+        if (!sameCode_.isEmpty())
+            facts_.sections.prepend(
+                words::codeOfMany(QString::fromStdString(lastOf<CodeGiven>(batch_->after)->code),
+                                  sameCode_, speech_));
         page_->setFacts(facts_, true);
         strip_->show(*batch_, folder_, speech_);
         break;
@@ -227,6 +235,8 @@ void BatchView::refresh()
     case Bars:
         bars_->show(*batch_, curedOf(*batch_, terms.schools, terms.limits()), fittings_.all(),
                     speech_);
+        if (!sameCode_.isEmpty())
+            bars_->giveCode()->setEnabled(true);
         break;
     }
 }
@@ -298,21 +308,18 @@ void BatchView::takePhotos(const QStringList& paths, PhotoOf of, std::int64_t on
 
 void BatchView::giveCode()
 {
-    if (!journal_ || !batch_ || lastOf<CodeGiven>(batch_->after))
+    if (!journal_ || !batch_ || (lastOf<CodeGiven>(batch_->after) && sameCode_.isEmpty()))
         return;
-    const QDate day = QDateTime::fromMSecsSinceEpoch(batch_->begun).date();
-    const auto read = journal_->codes(QStringLiteral("%1-%2-")
-                                          .arg(day.year() % 100, 2, 10, QLatin1Char('0'))
-                                          .arg(day.dayOfYear(), 3, 10, QLatin1Char('0')));
+    const auto read = journal_->codes({});
     if (const auto* fault = std::get_if<FileFault>(&read)) {
         Q_EMIT noted(words::fileFault(*fault));
         return;
     }
-    int number = 1;
+    std::vector<std::string> given;
     for (const QString& code : std::get<QStringList>(read))
-        if (const auto c = batchCodeFrom(code.toStdString()))
-            number = std::max(number, c->number + 1);
-    const auto code = textOf(BatchCode{day.year(), day.dayOfYear(), number});
+        given.push_back(code.toStdString());
+    const QDate day = QDateTime::fromMSecsSinceEpoch(batch_->begun).date();
+    const auto code = nextCode(day.year(), day.dayOfYear(), journal_->benchLetter(), given);
     if (const auto* text = std::get_if<std::string>(&code))
         keep(After{clock_().toMSecsSinceEpoch(), CodeGiven{*text}, 0});
     else
@@ -352,6 +359,8 @@ void BatchView::press(const QString& link)
         keep(After{clock_().toMSecsSinceEpoch(), LessonRetired{which.toStdString()}, 0});
     else if (code.startsWith(QLatin1String("compare:")))
         Q_EMIT batchWanted(which);
+    else if (code.startsWith(QLatin1String("batch:")))
+        Q_EMIT batchShown(which);
 }
 
 void BatchView::savePdf()

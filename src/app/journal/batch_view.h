@@ -63,8 +63,9 @@ public:
 Q_SIGNALS:
     void formulaWanted(const Formula& formula);
     void resumeWanted(const QString& batch);
-    void batchWanted(const QString& batch);
-    void compareWanted(); // the portions of this one, or with its pair
+    void batchWanted(const QString& batch); // to be compared with it
+    void batchShown(const QString& batch);  // to be shown in its place
+    void compareWanted();                   // the portions of this one, or with its pair
     void noted(const QString& text);
     void wrote();
 
@@ -80,6 +81,7 @@ private:
     Speech speech_;
     std::optional<Batch> batch_;
     QList<std::pair<QString, QString>> pairs_; // ids and names of batches made as its pair
+    QList<BatchSummary> sameCode_;             // others that have its code
     QButtonGroup* chapters_;
     QStackedWidget* stack_;
     PhotoStrip* strip_;

@@ -4,6 +4,7 @@
 #include "app/journal/batch_view.h"
 #include "app/journal/calendar_view.h"
 #include "app/journal/together_view.h"
+#include "app/theme/house_style.h"
 #include "app/theme/theme.h"
 #include "app/widgets/beside.h"
 #include "app/widgets/flow_layout.h"
@@ -12,6 +13,7 @@
 #include "core/after/compare.h"
 #include "models/batches_model.h"
 #include "storage/material_names.h"
+#include "words/batch_words.h"
 #include "words/find_words.h"
 #include "words/refusal_words.h"
 
@@ -61,6 +63,8 @@ JournalPage::JournalPage(Workshop& workshop, QWidget* parent) : QWidget(parent),
     taken_ = new Label(left);
     taken_->setObjectName(QStringLiteral("muted"));
     taken_->setWordWrap(true);
+    doubled_ = wrappedLabel(left, Theme::body());
+    HouseStyle::setTone(doubled_, Tone::Care);
     empty_ = new Label(left);
     empty_->setObjectName(QStringLiteral("muted"));
     empty_->setWordWrap(true);
@@ -76,6 +80,7 @@ JournalPage::JournalPage(Workshop& workshop, QWidget* parent) : QWidget(parent),
     leftLayout->addWidget(title);
     leftLayout->addWidget(find_);
     leftLayout->addWidget(taken_);
+    leftLayout->addWidget(doubled_);
     leftLayout->addWidget(empty_);
     leftLayout->addWidget(list_, 1);
     leftLayout->addWidget(foot);
@@ -128,6 +133,7 @@ JournalPage::JournalPage(Workshop& workshop, QWidget* parent) : QWidget(parent),
     connect(view_, &BatchView::formulaWanted, this, &JournalPage::formulaWanted);
     connect(view_, &BatchView::resumeWanted, this, &JournalPage::resumeWanted);
     connect(view_, &BatchView::batchWanted, this, &JournalPage::compareWith);
+    connect(view_, &BatchView::batchShown, this, [this](const QString& id) { reload(id); });
     connect(view_, &BatchView::compareWanted, this, [this] {
         if (view_->batch()) {
             together_->compare({*view_->batch()}, speech_);
@@ -207,9 +213,16 @@ void JournalPage::reload(const QString& batch)
     const Finding finding = read.finding;
     // A code finds its batch.
     QString coded;
-    if (const auto found = journal_->batchOfCode(find_->text().trimmed().toUpper());
-        !find_->text().isEmpty() && std::holds_alternative<QString>(found))
-        coded = std::get<QString>(found);
+    if (const auto found = journal_->batchesOfCode(find_->text().trimmed().toUpper());
+        !find_->text().isEmpty() && std::holds_alternative<QStringList>(found))
+        coded = std::get<QStringList>(found).value(0);
+    const auto many = journal_->codesOfMany();
+    QStringList doubled;
+    if (const auto* list = std::get_if<QList<CodeOfMany>>(&many))
+        for (const CodeOfMany& one : list->mid(0, 3))
+            doubled << words::codeTwice(one);
+    doubled_->setText(doubled.join(QLatin1Char('\n')));
+    doubled_->setVisible(!doubled.isEmpty());
     model_->setSource(
         [this, finding, coded](int most, const BatchSummary* after) -> QList<BatchSummary> {
             constexpr int mostFound = 1000;

@@ -75,6 +75,7 @@ private:
     BatchesModel* model_;
     QLineEdit* find_;
     QLabel* taken_;
+    QLabel* doubled_; // codes that stand on more than one batch
     QTableView* list_;
     QLabel* empty_;
     QPushButton* compare_;

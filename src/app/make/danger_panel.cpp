@@ -4,6 +4,7 @@
 #include "app/make/finger.h"
 #include "app/theme/house_style.h"
 #include "app/theme/theme.h"
+#include "app/widgets/flow_layout.h"
 #include "app/widgets/label.h"
 #include "app/widgets/spoken.h"
 #include "app/widgets/tab_order.h"
@@ -48,17 +49,23 @@ DangerPanel::DangerPanel(QWidget* parent) : QFrame(parent)
     connect(goOn_, &QPushButton::clicked, this, &DangerPanel::goOnIfSaid);
     stop_ = button(tr("Stop this batch"));
     connect(stop_, &QPushButton::clicked, this, &DangerPanel::stopWanted);
-    auto* hint = wrappedLabel(this, Theme::body());
-    hint->setObjectName(QStringLiteral("muted"));
-    hint->setText(tr("Typed wrongly? Mend it, and type the weight again. Your answer is kept with "
-                     "the batch. Space answers nothing here: press a button, or Return on it."));
+    for (std::size_t i = 0; i < is_.size(); ++i) {
+        is_[i] = button({});
+        connect(is_[i], &QPushButton::clicked, this,
+                [this, i] { Q_EMIT settled(static_cast<WeighedTwice>(i)); });
+    }
+    hint_ = wrappedLabel(this, Theme::body());
+    hint_->setObjectName(QStringLiteral("muted"));
 
     auto* row = new QHBoxLayout;
     row->addWidget(why_, 1);
     row->addWidget(goOn_);
-    auto* first = new QHBoxLayout;
+    auto* answers = new QWidget(this);
+    auto* first = new FlowLayout(answers, Theme::px(8), Theme::px(8));
+    first->setContentsMargins(0, 0, 0, 0);
     first->addWidget(mend_);
-    first->addStretch();
+    for (QPushButton* one : is_)
+        first->addWidget(one);
     first->addWidget(stop_);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(24, 18, 24, 18);
@@ -66,23 +73,43 @@ DangerPanel::DangerPanel(QWidget* parent) : QFrame(parent)
     for (QWidget* widget : std::initializer_list<QWidget*>{heading, title_, reason_, mends_})
         column->addWidget(widget);
     column->addStretch();
-    column->addLayout(first);
+    column->addWidget(answers);
     column->addLayout(row);
-    column->addWidget(hint);
-    orderTabs(this, {mend_, why_, goOn_, stop_});
+    column->addWidget(hint_);
+    orderTabs(this, {mend_, is_[0], is_[1], is_[2], why_, goOn_, stop_});
 }
 
 void DangerPanel::show(const words::DangerSaid& said)
 {
-    title_->setText(said.title);
-    reason_->setText(said.why);
     mends_->setText(said.mends.join(QLatin1Char('\n')));
-    mends_->setVisible(!said.mends.isEmpty());
+    hint_->setText(tr("Typed wrongly? Mend it, and type the weight again. Your answer is kept with "
+                      "the batch. Space answers nothing here: press a button, or Return on it."));
+    say(said.title, QStringList{said.why} + said.mends, false);
+}
+
+void DangerPanel::show(const words::TwiceSaid& said)
+{
+    mends_->clear();
+    is_[std::size_t(WeighedTwice::First)]->setText(said.first);
+    is_[std::size_t(WeighedTwice::Second)]->setText(said.second);
+    is_[std::size_t(WeighedTwice::Both)]->setText(said.both);
+    hint_->setText(tr("The same is asked at the other bench: one answer is enough. It is kept with "
+                      "the batch. Space answers nothing here: press a button, or Return on it."));
+    say(said.title, {said.why}, true);
+}
+
+void DangerPanel::say(const QString& title, const QStringList& why, bool twice)
+{
+    title_->setText(title);
+    reason_->setText(why.first());
+    mends_->setVisible(!mends_->text().isEmpty());
     why_->clear();
-    QStringList whole{said.why};
-    whole += said.mends;
-    setAccessibleName(tr("Stop here first: %1").arg(said.title));
-    setAccessibleDescription(whole.join(QLatin1Char(' ')));
+    for (QWidget* widget : std::initializer_list<QWidget*>{mend_, why_, goOn_})
+        widget->setVisible(!twice);
+    for (QPushButton* one : is_)
+        one->setVisible(twice);
+    setAccessibleName(tr("Stop here first: %1").arg(title));
+    setAccessibleDescription(why.join(QLatin1Char(' ')));
     setFocus();
     sayAloud(*this);
 }

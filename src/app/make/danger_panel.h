@@ -1,7 +1,9 @@
 // The day stops here: a danger, why it is one, what mends it, and the three answers. It takes the
 // focus and is said aloud, and Space answers nothing: a hand that goes on by itself does not pass.
+// One thing weighed at two benches stops it the same way, with what may be in the bowl as answers.
 #pragma once
 
+#include "words/batch_words.h"
 #include "words/day_words.h"
 
 #include <QFrame>
@@ -18,6 +20,8 @@ public:
     explicit DangerPanel(QWidget* parent = nullptr);
 
     void show(const words::DangerSaid& said);
+    void show(const words::TwiceSaid& said);
+    QPushButton* is(WeighedTwice outcome) const { return is_[std::size_t(outcome)]; }
     QLineEdit* why() const { return why_; }
     QPushButton* mend() const { return mend_; }
     QPushButton* goOn() const { return goOn_; }
@@ -27,6 +31,7 @@ Q_SIGNALS:
     void mendWanted();
     void goOnWanted(const QString& why);
     void stopWanted();
+    void settled(WeighedTwice is);
     void noted(const QString& text);
 
 protected:
@@ -34,6 +39,7 @@ protected:
 
 private:
     void goOnIfSaid();
+    void say(const QString& title, const QStringList& why, bool twice);
 
     QLabel* title_;
     QLabel* reason_;
@@ -42,6 +48,8 @@ private:
     QPushButton* mend_;
     QPushButton* goOn_;
     QPushButton* stop_;
+    std::array<QPushButton*, countOf<WeighedTwice>()> is_{};
+    QLabel* hint_;
 };
 
 } // namespace rhexion

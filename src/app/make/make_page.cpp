@@ -229,6 +229,10 @@ QWidget* MakePage::buildDay()
     connect(danger_, &DangerPanel::goOnWanted, this,
             [this](const QString& why) { answerDanger(DangerAnswer::GoOn, why); });
     connect(danger_, &DangerPanel::stopWanted, this, [this] { answerDanger(DangerAnswer::Stop); });
+    connect(danger_, &DangerPanel::settled, this, [this](WeighedTwice is) {
+        if (current_)
+            good(current_->settle(is));
+    });
     connect(danger_, &DangerPanel::noted, this, &MakePage::noted);
     row->addWidget(middle_, 1);
     row->addWidget(place_);
@@ -298,7 +302,7 @@ bool MakePage::isStopped() const
 
 bool MakePage::stopsAtDanger()
 {
-    if (!current_ || !current_->danger())
+    if (!current_ || !current_->mustStop())
         return false;
     showDanger();
     return true;
@@ -306,10 +310,15 @@ bool MakePage::stopsAtDanger()
 
 void MakePage::showDanger()
 {
-    asked_ = current_->danger();
     wholeButton_->setChecked(false);
     middle_->setCurrentWidget(dangerRoom_);
     keys_->stepChanged();
+    if (const TwiceWeighed* twice = current_->weighedTwice()) {
+        danger_->show(words::weighedTwice(current_->folded(), *twice, speech_,
+                                          current_->bench().toStdString()));
+        return;
+    }
+    asked_ = current_->danger();
     danger_->show(words::dangerSaid(*asked_, current_->now(), speech_));
 }
 
@@ -669,11 +678,11 @@ void MakePage::refresh()
                          asked_->figures == danger->figures;
     if (!danger)
         asked_.reset();
-    if (danger && !mending && isVisible()) {
+    if (((danger && !mending) || current_->weighedTwice()) && isVisible()) {
         showDanger();
         return;
     }
-    if (!danger && isStopped())
+    if ((!danger || mending) && isStopped())
         closeTrouble();
     if (isVisible() && (another || !current_->atEnd()) && middle_->currentIndex() == 0)
         card_->takeFocus();

@@ -2,28 +2,28 @@
 
 #include "core/units/text.h"
 
+#include <algorithm>
 #include <cstdio>
 
 namespace rhexion {
 
 namespace {
 
-constexpr std::string_view letters = "ABCDEFGHJKLMNPQRSTUVWXY"; // no I, O, Z
-static_assert(letters.size() == 23);                            // a prime above every weight
+static_assert(benchLetters.size() == 23); // a prime above every weight
 
-char letterFor(std::string_view digits)
+char letterFor(std::string_view digits, char bench)
 {
-    unsigned sum = 0;
+    std::size_t sum = bench ? (digits.size() + 2) * benchLetters.find(bench) : 0;
     for (std::size_t i = 0; i < digits.size(); ++i)
-        sum += unsigned(i + 2) * unsigned(digits[i] - '0');
-    return letters[sum % letters.size()];
+        sum += (i + 2) * std::size_t(digits[i] - '0');
+    return benchLetters[sum % benchLetters.size()];
 }
 
 bool isGood(const BatchCode& c)
 {
     const int days = c.year % 4 == 0 ? 366 : 365; // 2000 was a leap year, 2100 is out of range
     return c.year >= 2000 && c.year <= 2099 && c.day >= 1 && c.day <= days && c.number >= 1 &&
-           c.number <= 99;
+           c.number <= 99 && (c.bench == 0 || benchLetters.find(c.bench) != benchLetters.npos);
 }
 
 } // namespace
@@ -37,19 +37,41 @@ OrCannot<std::string> textOf(const BatchCode& c)
     const std::string_view d(digits);
     std::string out;
     out.append(d.substr(0, 2)).append("-").append(d.substr(2, 3)).append("-");
-    out.append(d.substr(5, 2)).push_back(letterFor(d));
+    if (c.bench)
+        out.push_back(c.bench);
+    out.append(d.substr(5, 2)).push_back(letterFor(d, c.bench));
     return out;
+}
+
+char benchLetterOf(std::string_view bench)
+{
+    std::size_t sum = 0;
+    for (const char c : bench)
+        sum = (sum * 31 + static_cast<unsigned char>(c)) % 1'000'003;
+    return benchLetters[sum % benchLetters.size()];
+}
+
+OrCannot<std::string> nextCode(int year, int day, char bench, std::span<const std::string> given)
+{
+    BatchCode next{year, day, 1, bench};
+    for (const std::string& text : given)
+        if (const auto c = batchCodeFrom(text);
+            c && c->year == year && c->day == day && c->bench == bench)
+            next.number = std::max(next.number, c->number + 1);
+    return textOf(next);
 }
 
 std::optional<BatchCode> batchCodeFrom(std::string_view text)
 {
-    constexpr std::string_view pattern = "00-000-00A";
     while (!text.empty() && text.front() == ' ')
         text.remove_prefix(1);
     while (!text.empty() && text.back() == ' ')
         text.remove_suffix(1);
-    if (text.size() != pattern.size())
+    constexpr std::string_view plain = "00-000-00A", withBench = "00-000-A00A";
+    const bool hasBench = text.size() == withBench.size();
+    if (!hasBench && text.size() != plain.size())
         return std::nullopt;
+    const std::string_view pattern = hasBench ? withBench : plain;
     std::string digits;
     for (std::size_t i = 0; i < pattern.size(); ++i) {
         const bool isDigit = text[i] >= '0' && text[i] <= '9';
@@ -58,11 +80,12 @@ std::optional<BatchCode> batchCodeFrom(std::string_view text)
         if (pattern[i] == '0')
             digits.push_back(text[i]);
     }
-    if (ascii::upper(text.back()) != letterFor(digits))
-        return std::nullopt;
     const BatchCode code{2000 + std::stoi(digits.substr(0, 2)), std::stoi(digits.substr(2, 3)),
-                         std::stoi(digits.substr(5, 2))};
-    return isGood(code) ? std::optional(code) : std::nullopt;
+                         std::stoi(digits.substr(5, 2)),
+                         hasBench ? ascii::upper(text[pattern.find('A')]) : '\0'};
+    if (!isGood(code) || ascii::upper(text.back()) != letterFor(digits, code.bench))
+        return std::nullopt;
+    return code;
 }
 
 } // namespace rhexion

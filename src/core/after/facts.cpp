@@ -88,7 +88,7 @@ std::vector<std::string> factsOf(const Batch& batch)
     }
     if (accountOf(bowl.formula, bowl.amounts).potassium.pureGrams > 0.0)
         out.insert("kind:potassium-hydroxide");
-    const auto& made = batch.made;
+    const auto made = batch.outcome();
     for (std::string& setting : settings(batch.formula, made ? made->superfat : std::nullopt,
                                          made ? std::optional(made->strength) : std::nullopt))
         out.insert(std::move(setting));

@@ -92,14 +92,27 @@ struct DangerAnswered {
     DangerAnswer answer = DangerAnswer::GoOn;
     std::string why; // her words; never empty where she went on
 };
+// Written where a bench begins a batch or takes one over: what its people call it.
+struct MadeAtBench {
+    std::string name; // 1 to limits::benchName characters
+};
+// A target that two benches weighed: what of it is in the bowl.
+enum class WeighedTwice { First, Second, Both };
+const char* codeOf(WeighedTwice outcome);
+std::optional<WeighedTwice> weighedTwiceFromCode(const std::string& code);
+struct TwiceSettled {
+    std::string event; // the second WeighedNow
+    WeighedTwice is = WeighedTwice::Both;
+};
 struct Unreadable { // written by something newer, or damaged; kept as it stands
     std::string kind;
 };
 
-using Happening = std::variant<BatchBegun, StepDone, StepReopened, WeighedNow, AddedBeside,
-                               TakenBack, Noted, BatchFinished, BatchStopped, ReadingTaken,
-                               LookedIn, StepSkipped, StepChosen, TimerSet, TimerStopped, Blended,
-                               PartLost, Substituted, NearMiss, DangerAnswered, After, Unreadable>;
+using Happening =
+    std::variant<BatchBegun, StepDone, StepReopened, WeighedNow, AddedBeside, TakenBack, Noted,
+                 BatchFinished, BatchStopped, ReadingTaken, LookedIn, StepSkipped, StepChosen,
+                 TimerSet, TimerStopped, Blended, PartLost, Substituted, NearMiss, DangerAnswered,
+                 MadeAtBench, TwiceSettled, After, Unreadable>;
 
 struct Event {
     std::string id;       // UUID, made by who writes it, so that writing it twice is harmless

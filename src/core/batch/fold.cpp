@@ -7,6 +7,7 @@ namespace rhexion {
 namespace {
 
 constexpr std::array<const char*, countOf<DangerAnswer>()> dangerAnswers{"mend", "go-on", "stop"};
+constexpr std::array<const char*, countOf<WeighedTwice>()> twiceCodes{"first", "second", "both"};
 
 class Folder {
 public:
@@ -58,7 +59,31 @@ public:
     void operator()(const WeighedNow& now)
     {
         ++batch_.changes;
-        batch_.weighings.push_back({now.weighed, now.plannedGrams, event_.at});
+        WeighedAt weighed{now.weighed, now.plannedGrams, event_.at, event_.id, event_.bench};
+        const auto before = std::ranges::find_if(
+            batch_.weighings.rbegin(), batch_.weighings.rend(),
+            [&](const WeighedAt& w) { return w.weighed.target == now.weighed.target; });
+        if (before != batch_.weighings.rend() && before->bench != event_.bench)
+            batch_.twice.push_back({*before, weighed, {}, 0});
+        batch_.weighings.push_back(std::move(weighed));
+    }
+    void operator()(const MadeAtBench& here) { batch_.benches[event_.bench] = here.name; }
+    void operator()(const TwiceSettled& settled)
+    {
+        const auto found = std::ranges::find_if(
+            batch_.twice, [&](const TwiceWeighed& t) { return t.second.event == settled.event; });
+        if (found == batch_.twice.end())
+            return;
+        ++batch_.changes;
+        found->is = settled.is;
+        found->settledAt = event_.at;
+        // It stands as a last word of its own, by whoever settled it.
+        WeighedAt counts = found->second;
+        counts.weighed.grams = found->grams();
+        counts.at = event_.at;
+        counts.event = event_.id;
+        counts.bench = event_.bench;
+        batch_.weighings.push_back(std::move(counts));
     }
     void operator()(const AddedBeside& added)
     {
@@ -118,6 +143,7 @@ public:
         batch_.state = BatchState::Finished;
         batch_.ended = event_.at;
         batch_.made = made;
+        batch_.changesMade = batch_.changes;
     }
     void operator()(const BatchStopped&)
     {
@@ -147,6 +173,47 @@ const char* codeOf(BatchState state)
 const char* codeOf(DangerAnswer answer)
 {
     return dangerAnswers[static_cast<std::size_t>(answer)];
+}
+
+const char* codeOf(WeighedTwice outcome)
+{
+    return twiceCodes[static_cast<std::size_t>(outcome)];
+}
+
+std::optional<WeighedTwice> weighedTwiceFromCode(const std::string& code)
+{
+    return valueWithCode<WeighedTwice>(twiceCodes, code);
+}
+
+double TwiceWeighed::grams() const
+{
+    switch (is.value_or(WeighedTwice::Second)) {
+    case WeighedTwice::First: return first.weighed.grams;
+    case WeighedTwice::Second: break;
+    case WeighedTwice::Both: return first.weighed.grams + second.weighed.grams;
+    }
+    return second.weighed.grams;
+}
+
+const TwiceWeighed* Batch::unsettled() const
+{
+    const auto found =
+        std::ranges::find_if(twice, [](const TwiceWeighed& t) { return !t.is.has_value(); });
+    return found == twice.end() ? nullptr : &*found;
+}
+
+std::string Batch::nameOfBench(const std::string& bench) const
+{
+    const auto found = benches.find(bench);
+    return found == benches.end() ? std::string() : found->second;
+}
+
+std::optional<BatchFinished> Batch::outcome() const
+{
+    if (!changedSinceMade())
+        return made;
+    const Account now = asMade();
+    return BatchFinished{now.superfatTrue, now.pure.strength, now.batterGrams};
 }
 
 std::optional<DangerAnswer> dangerAnswerFromCode(const std::string& code)

@@ -7,6 +7,7 @@
 #include "core/units/enum_count.h"
 
 #include <array>
+#include <map>
 #include <span>
 #include <vector>
 
@@ -19,6 +20,17 @@ struct WeighedAt {
     Weighed weighed;
     double plannedGrams = 0.0;
     std::int64_t at = 0;
+    std::string event{};
+    std::string bench{}; // that weighed it
+};
+// One target weighed at two benches, one after the other. Until it is said what of it is in the
+// bowl, the second weight counts and nobody may go on.
+struct TwiceWeighed {
+    WeighedAt first;
+    WeighedAt second;
+    std::optional<WeighedTwice> is;
+    std::int64_t settledAt = 0; // 0: it is not
+    double grams() const;       // what of it is in the bowl
 };
 struct AddedAt {
     std::string event; // names it for TakenBack
@@ -56,7 +68,9 @@ struct Batch {
     DayPlan plan;
     std::vector<StepKey> done;
     std::vector<WeighedAt> weighings; // every one, in order; the last word on a target counts
-    std::vector<AddedAt> topUps;      // those not taken back
+    std::vector<TwiceWeighed> twice;  // in the order of the second weights
+    std::map<std::string, std::string> benches; // what they call themselves, by their ids
+    std::vector<AddedAt> topUps;                // those not taken back
     std::vector<NotedAt> notes;
     std::vector<LostAt> losses;
     std::vector<Substitute> substitutes; // the last word on a line
@@ -71,6 +85,7 @@ struct Batch {
     // When steps were said to be done; the last word of each.
     std::vector<std::pair<StepKey, std::int64_t>> doneAt;
     std::optional<BatchFinished> made;
+    std::size_t changesMade = 0;         // Batch::changes when it was finished
     std::vector<std::string> unreadable; // kinds of events that could not be read
 
     std::vector<StepKey> skipped;
@@ -86,6 +101,14 @@ struct Batch {
     heat::DayMoments moments() const;
     // The last word on every target, in the order of those words.
     std::vector<Weighed> lastWords() const;
+    // The first that is not settled; nullptr: none.
+    const TwiceWeighed* unsettled() const;
+    // Something went in after it was finished, at another bench: made is no longer what it is.
+    bool changedSinceMade() const { return made && changes != changesMade; }
+    // What came of it: as it was reckoned when it was finished, or of what went in since.
+    std::optional<BatchFinished> outcome() const;
+    // Its own name, or nothing.
+    std::string nameOfBench(const std::string& bench) const;
     // What of it is still there, with what went in beside the plan and instead of it: losses take
     // their share of what lay where they happened.
     DayFacts facts() const;

@@ -31,6 +31,7 @@ inline constexpr std::size_t lotText = 2000; // supplier, notes of a jar
 inline constexpr std::size_t journalNote = 20000;
 inline constexpr std::size_t cautionFigures = 8;
 inline constexpr std::size_t dangerWhy = 500; // why a maker goes on all the same
+inline constexpr std::size_t benchName = 60;
 inline constexpr std::size_t timerName = 200;
 inline constexpr std::size_t ownStep = 500; // of a maker's day
 
