@@ -11508,7 +11508,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message>
         <source>Keep a &amp;backup…</source>
-        <translation>Eine &amp;Sicherung behalten …</translation>
+        <translation>Eine Sicherung &amp;behalten …</translation>
     </message>
     <message>
         <source>Keep a backup</source>
@@ -11516,7 +11516,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message>
         <source>&amp;Look at a backup…</source>
-        <translation>Eine Sicherung &amp;ansehen …</translation>
+        <translation>Eine Sicherung anse&amp;hen …</translation>
     </message>
     <message>
         <source>Look at a backup</source>
@@ -11528,7 +11528,7 @@ Rückgabewerte: 0 gut, 1 schlechte Eingabe (Grund auf stderr), 2 falsch aufgeruf
     </message>
     <message>
         <source>Settings &amp;to a file…</source>
-        <translation>Einstellungen in eine &amp;Datei …</translation>
+        <translation>Einstellungen &amp;in eine Datei …</translation>
     </message>
     <message>
         <source>Settings to a file</source>
@@ -12956,12 +12956,8 @@ superfat on them %2</source>
         <translation>&amp;Neue Formel</translation>
     </message>
     <message>
-        <source>New &amp;window</source>
-        <translation>Neues &amp;Fenster</translation>
-    </message>
-    <message>
         <source>&amp;Open…</source>
-        <translation>Ö&amp;ffnen …</translation>
+        <translation>&amp;Öffnen …</translation>
     </message>
     <message>
         <source>Open &amp;recent</source>
@@ -13018,6 +13014,10 @@ superfat on them %2</source>
     <message>
         <source>Stay here</source>
         <translation>Hierbleiben</translation>
+    </message>
+    <message>
+        <source>New w&amp;indow</source>
+        <translation>Neues &amp;Fenster</translation>
     </message>
 </context>
 <context>
@@ -13727,10 +13727,6 @@ superfat on them %2</source>
         <translation>Von überall</translation>
     </message>
     <message>
-        <source>Bench, Make, Journal, Shelf</source>
-        <translation>Werkbank, Sieden, Tagebuch, Regal</translation>
-    </message>
-    <message>
         <source>While typing a line</source>
         <translation>Beim Tippen einer Zeile</translation>
     </message>
@@ -13806,6 +13802,10 @@ superfat on them %2</source>
         <source>keep what was typed, then go on</source>
         <translation>behalten, was getippt ist, dann weiter</translation>
     </message>
+    <message>
+        <source>the menus</source>
+        <translation>die Menüs</translation>
+    </message>
 </context>
 <context>
     <name>rhexion::LookMenu</name>
@@ -13838,12 +13838,12 @@ superfat on them %2</source>
         <translation>K&amp;leinerer Text</translation>
     </message>
     <message>
-        <source>&amp;Usual size of text</source>
-        <translation>&amp;Übliche Textgröße</translation>
-    </message>
-    <message>
         <source>Text at %1 % of its usual size.</source>
         <translation>Text mit %1 % der üblichen Größe.</translation>
+    </message>
+    <message>
+        <source>Usual si&amp;ze of text</source>
+        <translation>&amp;Übliche Textgröße</translation>
     </message>
 </context>
 <context>
@@ -14028,20 +14028,12 @@ superfat on them %2</source>
         <translation>&amp;Datei</translation>
     </message>
     <message>
-        <source>Starting &amp;points…</source>
-        <translation>Ausgangs&amp;punkte …</translation>
-    </message>
-    <message>
-        <source>&amp;Recipe as text…</source>
-        <translation>&amp;Rezept als Text …</translation>
-    </message>
-    <message>
         <source>&amp;Close window</source>
         <translation>Fenster s&amp;chließen</translation>
     </message>
     <message>
         <source>&amp;Quit</source>
-        <translation>&amp;Beenden</translation>
+        <translation>B&amp;eenden</translation>
     </message>
     <message>
         <source>&amp;Batter and lye</source>
@@ -14064,16 +14056,12 @@ superfat on them %2</source>
         <translation>&amp;Größer oder kleiner machen …</translation>
     </message>
     <message>
-        <source>Scales and thermo&amp;meters…</source>
-        <translation>&amp;Waagen und Thermometer …</translation>
-    </message>
-    <message>
         <source>All s&amp;ettings…</source>
         <translation>Alle &amp;Einstellungen …</translation>
     </message>
     <message>
         <source>&amp;Where makers differ</source>
-        <translation>Wo &amp;Siedende uneins sind</translation>
+        <translation>Wo Siedende &amp;uneins sind</translation>
     </message>
     <message>
         <source>&amp;Help</source>
@@ -14121,7 +14109,7 @@ superfat on them %2</source>
     </message>
     <message>
         <source>&amp;Reading the blend…</source>
-        <translation>&amp;Die Mischung lesen …</translation>
+        <translation>Die &amp;Mischung lesen …</translation>
     </message>
     <message>
         <source>&amp;Hard water…</source>
@@ -14153,7 +14141,7 @@ superfat on them %2</source>
     </message>
     <message>
         <source>&amp;What was done…</source>
-        <translation>&amp;Was getan wurde …</translation>
+        <translation>Was &amp;getan wurde …</translation>
     </message>
     <message>
         <source>&amp;Type a material</source>
@@ -14170,10 +14158,6 @@ superfat on them %2</source>
     <message>
         <source>&amp;Find here</source>
         <translation>Hier &amp;finden</translation>
-    </message>
-    <message>
-        <source>&amp;Choose from the shelf</source>
-        <translation>Aus dem Regal &amp;wählen</translation>
     </message>
     <message>
         <source>&amp;I have already… (mend a slip)</source>
@@ -14429,6 +14413,54 @@ superfat on them %2</source>
     <message>
         <source>Follow it</source>
         <translation>Mitverfolgen</translation>
+    </message>
+    <message>
+        <source>Startin&amp;g points…</source>
+        <translation>Ausgangs&amp;punkte …</translation>
+    </message>
+    <message>
+        <source>Recipe as te&amp;xt…</source>
+        <translation>&amp;Rezept als Text …</translation>
+    </message>
+    <message>
+        <source>Scales and &amp;thermometers…</source>
+        <translation>&amp;Waagen und Thermometer …</translation>
+    </message>
+    <message>
+        <source>&amp;Go to</source>
+        <translation>&amp;Gehe zu</translation>
+    </message>
+    <message>
+        <source>&amp;Calendar of what is due</source>
+        <translation>&amp;Kalender des Fälligen</translation>
+    </message>
+    <message>
+        <source>What goes &amp;with what</source>
+        <translation>Was &amp;womit geht</translation>
+    </message>
+    <message>
+        <source>&amp;Bars, label and cost of a batch</source>
+        <translation>&amp;Stücke, Etikett und Kosten einer Charge</translation>
+    </message>
+    <message>
+        <source>&amp;Rehearse the day…</source>
+        <translation>Den Tag &amp;proben …</translation>
+    </message>
+    <message>
+        <source>Choose from the s&amp;helf</source>
+        <translation>Aus dem Regal wäh&amp;len</translation>
+    </message>
+    <message>
+        <source>Loc&amp;k an amount, or unlock it</source>
+        <translation>Eine Menge &amp;sperren oder freigeben</translation>
+    </message>
+    <message>
+        <source>Choose a line in a vessel first.</source>
+        <translation>Wähle erst eine Zeile in einem Gefäß.</translation>
+    </message>
+    <message>
+        <source>S&amp;tock, lots and deliveries…</source>
+        <translation>&amp;Vorrat, Lose und Lieferungen …</translation>
     </message>
 </context>
 <context>
@@ -16193,16 +16225,12 @@ superfat on them %2</source>
         <translation>Chargenblatt &amp;drucken …</translation>
     </message>
     <message>
-        <source>&amp;Look at it before printing…</source>
-        <translation>Vor dem Drucken &amp;ansehen …</translation>
-    </message>
-    <message>
         <source>Batch sheet as P&amp;DF…</source>
-        <translation>Chargenblatt als P&amp;DF …</translation>
+        <translation>Char&amp;genblatt als PDF …</translation>
     </message>
     <message>
         <source>Print the &amp;working with it</source>
-        <translation>Den &amp;Rechenweg mitdrucken</translation>
+        <translation>Den Rechen&amp;weg mitdrucken</translation>
     </message>
     <message>
         <source>Batch sheet as PDF</source>
@@ -16215,6 +16243,10 @@ superfat on them %2</source>
     <message>
         <source>The batch sheet as it will be printed</source>
         <translation>Das Chargenblatt, wie es gedruckt wird</translation>
+    </message>
+    <message>
+        <source>Loo&amp;k at it before printing…</source>
+        <translation>&amp;Vor dem Drucken ansehen …</translation>
     </message>
 </context>
 <context>

@@ -57,7 +57,7 @@ void FileActions::lookAtDisk()
 void FileActions::addTo(QMenu& menu)
 {
     menu.addAction(tr("&New formula"), QKeySequence::New, this, &FileActions::newFormula);
-    menu.addAction(tr("New &window"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), this,
+    menu.addAction(tr("New w&indow"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), this,
                    [this] { Q_EMIT windowWanted({}); });
     menu.addAction(tr("&Open…"), QKeySequence::Open, this, &FileActions::open);
     QMenu* recentMenu = menu.addMenu(tr("Open &recent"));

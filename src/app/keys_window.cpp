@@ -51,9 +51,8 @@ KeysWindow::KeysWindow(const QMenuBar& bar, QWidget* owner) : LeavableWindow(own
     page_->setAccessibleName(windowTitle());
     QString html = QStringLiteral("<style>td { padding: 2px 18px 2px 0; } .k { font-weight: 600; "
                                   "white-space: nowrap; }</style>");
-    html +=
-        section(tr("From everywhere"), menuKeys(bar) << KeyRow{QStringLiteral("Ctrl+1 … Ctrl+4"),
-                                                               tr("Bench, Make, Journal, Shelf")});
+    html += section(tr("From everywhere"), menuKeys(bar)
+                                               << KeyRow{keyNames({Qt::Key_F10}), tr("the menus")});
     html += section(tr("While typing a line"),
                     {{keyNames({Qt::Key_Return}), tr("take it as it is understood")},
                      {keyNames({Qt::Key_Down, Qt::Key_Up}), tr("another match, or none of them")},

@@ -57,7 +57,7 @@ void LookMenu::addTo(QMenu& menu)
     QAction* smaller =
         menu.addAction(tr("S&maller text"), QKeySequence(Qt::CTRL | Qt::Key_Minus), this,
                        [this] { resizeText(Theme::look().percent - Look::step); });
-    menu.addAction(tr("&Usual size of text"), QKeySequence(Qt::CTRL | Qt::Key_0), this,
+    menu.addAction(tr("Usual si&ze of text"), QKeySequence(Qt::CTRL | Qt::Key_0), this,
                    [this] { resizeText(Look::smallest); });
     connect(&menu, &QMenu::aboutToShow, this, [larger, smaller] {
         larger->setEnabled(Theme::look().percent < Look::largest);

@@ -219,6 +219,15 @@ MainWindow::~MainWindow()
     document_->disconnect(this);
 }
 
+QList<MainWindow::NamedPlace> MainWindow::places()
+{
+    return {{tr("Bench"), QStringLiteral("beaker"), Bench},
+            {tr("Heat"), QStringLiteral("thermometer"), HeatPlace},
+            {tr("Make"), QStringLiteral("list-checks"), Make},
+            {tr("Journal"), QStringLiteral("notebook-pen"), JournalPlace},
+            {tr("Shelf"), QStringLiteral("library-big"), ShelfPlace}};
+}
+
 QWidget* MainWindow::buildRail()
 {
     auto* rail = new Rail(this);
@@ -228,14 +237,8 @@ QWidget* MainWindow::buildRail()
     auto* column = new QVBoxLayout(rail);
     column->setContentsMargins(8, 10, 8, 10);
     column->setSpacing(6);
-    const std::tuple<QString, QString, Place> places[] = {
-        {tr("Bench"), QStringLiteral("beaker"), Bench},
-        {tr("Heat"), QStringLiteral("thermometer"), HeatPlace},
-        {tr("Make"), QStringLiteral("list-checks"), Make},
-        {tr("Journal"), QStringLiteral("notebook-pen"), JournalPlace},
-        {tr("Shelf"), QStringLiteral("library-big"), ShelfPlace}};
     int number = 0;
-    for (const auto& [name, icon, place] : places) {
+    for (const auto& [name, icon, place] : places()) {
         auto* button = new RailButton(rail);
         button->setObjectName(QStringLiteral("rail"));
         button->setAccessibleName(name);
@@ -245,9 +248,10 @@ QWidget* MainWindow::buildRail()
         button->setCheckable(true);
         button->setAutoExclusive(true);
         button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-        button->setShortcut(QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_1 + number++)));
-        button->setToolTip(QStringLiteral("%1 (%2)").arg(
-            name, button->shortcut().toString(QKeySequence::NativeText)));
+        // The key is the menu's.
+        const QKeySequence keys(Qt::CTRL | Qt::Key(Qt::Key_1 + number++));
+        button->setToolTip(
+            QStringLiteral("%1 (%2)").arg(name, keys.toString(QKeySequence::NativeText)));
         connect(button, &QToolButton::clicked, this, [this, to = place] { goTo(to); });
         column->addWidget(button);
         rail_.append(button);

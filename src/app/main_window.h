@@ -112,6 +112,7 @@ private:
     // main_window_menu.cpp
     void buildMenu();
     void buildEditMenu();
+    void buildPlacesMenu();
     void buildViewMenu();
     void buildFormulatingMenu();
     void addBench(QMenu& menu, const QString& text, const QKeySequence& keys,
@@ -126,7 +127,14 @@ private:
     void remarkClock();
     void overPassing();
     void overMaking(const QString& batch);
+    struct NamedPlace {
+        QString name;
+        QString icon;
+        Place place;
+    };
+    static QList<NamedPlace> places(); // in their order
     QWidget* buildRail();
+    void rehearse();
     void addPage(QWidget* page); // in a room that scrolls
     void retitle();
     MaterialPtr newest(const Material& material);

@@ -44,11 +44,7 @@ void MainWindow::wireDay()
                              drawDaySheet(to, html, large);
                          });
         });
-    connect(&day, &DayPlanPage::rehearseWanted, this, [this] {
-        rehearsal().setFormula(document_->formula(), document_->reckoning());
-        rehearsal().show();
-        rehearsal().raise();
-    });
+    connect(&day, &DayPlanPage::rehearseWanted, this, &MainWindow::rehearse);
     connect(&day, &DayPlanPage::secondWanted, this, [this] {
         const QString path = files::toOpen(this, tr("A second batch on the same bench"), {},
                                            tr("Formulas (*.rhexion)"));
@@ -82,6 +78,13 @@ DevicesWindow& MainWindow::devices()
     }
     devices_->setSpeech(speech());
     return *devices_;
+}
+
+void MainWindow::rehearse()
+{
+    rehearsal().setFormula(document_->formula(), document_->reckoning());
+    rehearsal().show();
+    rehearsal().raise();
 }
 
 RehearsalWindow& MainWindow::rehearsal()

@@ -12,9 +12,12 @@
 #include "app/formulating/recipe_window.h"
 #include "app/habits_menu.h"
 #include "app/help.h"
+#include "app/journal/batch_view.h"
+#include "app/journal/journal_page.h"
 #include "app/keys_window.h"
 #include "app/look_menu.h"
 #include "app/sheet_actions.h"
+#include "app/shelf/stock_window.h"
 #include "app/tour/tour.h"
 #include "app/widgets/banner.h"
 #include "app/widgets/typing_line.h"
@@ -23,6 +26,7 @@
 #include <QApplication>
 #include <QLineEdit>
 #include <QMenuBar>
+#include <QShortcut>
 #include <QStackedWidget>
 #include <QWhatsThis>
 
@@ -31,6 +35,7 @@ namespace rhexion {
 namespace {
 
 constexpr auto ctrl = Qt::CTRL;
+// Not with U, E or F: input methods take those before the program sees them.
 constexpr auto ctrlShift = Qt::CTRL | Qt::SHIFT;
 
 } // namespace
@@ -49,9 +54,9 @@ void MainWindow::buildMenu()
 {
     QMenu* file = menuBar()->addMenu(tr("&File"));
     files_->addTo(*file);
-    file->addAction(tr("Starting &points…"), QKeySequence(ctrlShift | Qt::Key_X), this,
+    file->addAction(tr("Startin&g points…"), QKeySequence(ctrlShift | Qt::Key_X), this,
                     &MainWindow::showStarts);
-    file->addAction(tr("&Recipe as text…"), QKeySequence(ctrlShift | Qt::Key_I), this, [this] {
+    file->addAction(tr("Recipe as te&xt…"), QKeySequence(ctrlShift | Qt::Key_I), this, [this] {
         recipeText().show();
         recipeText().raise();
     });
@@ -63,6 +68,7 @@ void MainWindow::buildMenu()
     file->addAction(tr("&Close window"), QKeySequence(ctrl | Qt::Key_W), this, &QWidget::close);
     file->addAction(tr("&Quit"), QKeySequence(ctrl | Qt::Key_Q), this, &MainWindow::quitting);
     buildEditMenu();
+    buildPlacesMenu();
 
     QMenu* batch = menuBar()->addMenu(tr("&Batter and lye"));
     batch
@@ -75,9 +81,9 @@ void MainWindow::buildMenu()
         loadStock();
         bench_->showStockLye();
     });
-    addBench(*batch, tr("Make it larger or s&maller…"), QKeySequence(ctrlShift | Qt::Key_E),
+    addBench(*batch, tr("Make it larger or s&maller…"), QKeySequence(Qt::Key_F9),
              [this] { bench_->scale()->open(); });
-    batch->addAction(tr("Scales and thermo&meters…"), QKeySequence(ctrlShift | Qt::Key_Y), this,
+    batch->addAction(tr("Scales and &thermometers…"), QKeySequence(ctrlShift | Qt::Key_Y), this,
                      [this] {
                          devices().show();
                          devices().raise();
@@ -106,30 +112,61 @@ void MainWindow::buildMenu()
     help->addAction(what);
     help->addAction(tr("&Tour in six steps"), this, [this] { tour_->begin(); });
     help->addAction(tr("&Safety and about"), this, &MainWindow::about);
+    auto* bar = new QShortcut(QKeySequence(Qt::Key_F10), this);
+    connect(bar, &QShortcut::activated, this, [this] {
+        menuBar()->setFocus(Qt::ShortcutFocusReason);
+        menuBar()->setActiveAction(menuBar()->actions().value(0));
+    });
     help->addAction(tr("All &keys"), QKeySequence(ctrl | Qt::Key_Slash), this, [this] {
         auto* keys = new KeysWindow(*menuBar(), this);
         keys->show();
     });
 }
 
+void MainWindow::buildPlacesMenu()
+{
+    QMenu* menu = menuBar()->addMenu(tr("&Go to"));
+    int number = 0;
+    for (const auto& [name, icon, place] : places())
+        menu->addAction(name, QKeySequence(ctrl | Qt::Key(Qt::Key_1 + number++)), this,
+                        [this, to = place] { goTo(to); });
+    const auto addJournal = [&](const QString& text, const std::function<void()>& what) {
+        menu->addAction(text, this, [this, what] {
+            goTo(JournalPlace);
+            what();
+        });
+    };
+    menu->addSeparator();
+    addJournal(tr("&Calendar of what is due"), [this] { journalPage().showCalendar(); });
+    addJournal(tr("What goes &with what"), [this] { journalPage().showPatterns(); });
+    addJournal(tr("&Bars, label and cost of a batch"),
+               [this] { journalPage().view().goTo(BatchView::Bars); });
+    menu->addAction(tr("S&tock, lots and deliveries…"), this, [this] {
+        stockWindow().refresh();
+        stockWindow().show();
+        stockWindow().raise();
+    });
+    menu->addAction(tr("&Rehearse the day…"), this, &MainWindow::rehearse);
+}
+
 void MainWindow::buildFormulatingMenu()
 {
     QMenu* menu = menuBar()->addMenu(tr("For&mulate"));
-    const auto add = [&](const QString& text, Qt::Key key, Topic topic) {
-        addBench(*menu, text, QKeySequence(ctrlShift | key), [this, topic] {
+    const auto add = [&](const QString& text, const QKeySequence& keys, Topic topic) {
+        addBench(*menu, text, keys, [this, topic] {
             if (topic == Topic::Wishes)
                 loadStock();
             bench_->showTopic(topic);
         });
     };
-    add(tr("&Moulds, bars and room to foam…"), Qt::Key_U, Topic::Mould);
-    add(tr("&Scent and its limits…"), Qt::Key_O, Topic::Scent);
-    add(tr("&Reading the blend…"), Qt::Key_B, Topic::Blend);
-    add(tr("&Hard water…"), Qt::Key_W, Topic::Water);
-    add(tr("&Working time…"), Qt::Key_T, Topic::Pace);
+    add(tr("&Moulds, bars and room to foam…"), QKeySequence(Qt::Key_F7), Topic::Mould);
+    add(tr("&Scent and its limits…"), QKeySequence(ctrlShift | Qt::Key_O), Topic::Scent);
+    add(tr("&Reading the blend…"), QKeySequence(ctrlShift | Qt::Key_B), Topic::Blend);
+    add(tr("&Hard water…"), QKeySequence(ctrlShift | Qt::Key_W), Topic::Water);
+    add(tr("&Working time…"), QKeySequence(ctrlShift | Qt::Key_T), Topic::Pace);
     menu->addSeparator();
-    add(tr("&Change and compare…"), Qt::Key_J, Topic::Compare);
-    add(tr("Solve &for…"), Qt::Key_F, Topic::Wishes);
+    add(tr("&Change and compare…"), QKeySequence(ctrlShift | Qt::Key_J), Topic::Compare);
+    add(tr("Solve &for…"), QKeySequence(Qt::Key_F8), Topic::Wishes);
 }
 
 void MainWindow::buildEditMenu()
@@ -153,8 +190,12 @@ void MainWindow::buildEditMenu()
              [this] { bench_->typing()->pasteFromClipboard(); });
     copies_->addTo(*edit);
     edit->addAction(tr("&Find here"), QKeySequence::Find, this, &MainWindow::find);
-    addBench(*edit, tr("&Choose from the shelf"), QKeySequence(ctrl | Qt::Key_L),
+    addBench(*edit, tr("Choose from the s&helf"), QKeySequence(ctrl | Qt::Key_L),
              [this] { bench_->showShelf(); });
+    addBench(*edit, tr("Loc&k an amount, or unlock it"), {}, [this] {
+        if (!bench_->lockChosen())
+            say(tr("Choose a line in a vessel first."));
+    });
     addBench(*edit, tr("&I have already… (mend a slip)"), QKeySequence(ctrl | Qt::Key_M),
              [this] { bench_->showSlips(); });
     edit->addAction(tr("Take the figures of the &newest lots"), this, [this] {

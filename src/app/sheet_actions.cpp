@@ -32,7 +32,7 @@ SheetActions::SheetActions(FormulaDocument& document, QWidget& window)
 void SheetActions::addTo(QMenu& menu)
 {
     menu.addAction(tr("&Print the batch sheet…"), QKeySequence::Print, this, &SheetActions::print);
-    menu.addAction(tr("&Look at it before printing…"),
+    menu.addAction(tr("Loo&k at it before printing…"),
                    QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_P), this, &SheetActions::preview);
     menu.addAction(tr("Batch sheet as P&DF…"), this, &SheetActions::save);
     QAction* working = menu.addAction(tr("Print the &working with it"), this,

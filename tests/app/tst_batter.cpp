@@ -221,7 +221,7 @@ private Q_SLOTS:
         press(Qt::Key_D, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(shop_->window->bench().stockLye() &&
                 shop_->window->bench().stockLye()->isVisible());
-        press(Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
+        press(Qt::Key_F9, Qt::NoModifier);
         QVERIFY(shop_->window->bench().scale()->menu()->isVisible());
         shop_->window->bench().scale()->menu()->close();
     }

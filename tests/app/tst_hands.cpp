@@ -7,6 +7,7 @@
 #include "app/bench/working_panel.h"
 #include "app/copy_actions.h"
 #include "app/figures_window.h"
+#include "app/journal/calendar_view.h"
 #include "app/keys_window.h"
 #include "app/widgets/command_finder.h"
 #include "app/widgets/place_habits.h"
@@ -69,6 +70,36 @@ private Q_SLOTS:
         QVERIFY(line().understanding().contains("no command"));
     }
 
+    // What makers look for by the words of the buttons that do it.
+    void everyPlaceAndButtonIsACommand()
+    {
+        for (const char* word :
+             {"bench", "heat", "make", "journal", "shelf", "calendar", "rehearse", "stock", "label",
+              "lock", "backup", "scale", "solve", "print"})
+            QVERIFY2(!commandsFor(*shop_->window->menuBar(), QLatin1String(word)).isEmpty(), word);
+        MainWindow& window = *shop_->window;
+        const auto press = [&](const char* words) {
+            commandsFor(*window.menuBar(), QLatin1String(words)).first().action->trigger();
+        };
+        press("Go to: Heat");
+        QVERIFY(!window.bench().isVisible());
+        press("calendar due");
+        QVERIFY(window.journalPage().calendar().isVisible());
+        press("Go to: Bench");
+        QVERIFY(window.bench().isVisible());
+        shop_->type("500 g olive oil");
+        press("lock amount");
+        QVERIFY(!formula().lines.back().locked);
+        QAbstractItemView* pot = window.bench().panel(Vessel::OilPot)->list();
+        pot->setFocus();
+        pot->setCurrentIndex(pot->model()->index(0, 0));
+        const LineId line = window.bench().panel(Vessel::OilPot)->currentLine();
+        press("lock amount");
+        QVERIFY(formula().find(line)->locked);
+        QTest::keyClick(&window, Qt::Key_F10);
+        QVERIFY(window.menuBar()->activeAction() || QApplication::activePopupWidget());
+    }
+
     // No two entries share a key, and the list of keys holds every one.
     void everyKeyIsListedOnce()
     {
@@ -81,6 +112,8 @@ private Q_SLOTS:
             QVERIFY2(!seen.contains(command.keys),
                      qPrintable(command.keys + " " + seen.value(command.keys) + command.name));
             seen.insert(command.keys, command.name);
+            for (const char* taken : {"Ctrl+Shift+U", "Ctrl+Shift+E", "Ctrl+Shift+F"})
+                QVERIFY2(command.keys != QLatin1String(taken), taken); // input methods' own
             QVERIFY2(text.contains(command.keys), qPrintable(command.keys));
         }
         QVERIFY(text.contains("While making"));

@@ -174,6 +174,42 @@ private Q_SLOTS:
         QVERIFY(std::get<Formula>(read) == windows.all()[1]->document().formula());
     }
 
+    // In each menu a letter means one thing, in English and in German.
+    void lettersOfMenus_data()
+    {
+        QTest::addColumn<QString>("language");
+        QTest::newRow("English") << english;
+        QTest::newRow("German") << german;
+    }
+    void lettersOfMenus()
+    {
+        QFETCH(QString, language);
+        QSettings().clear();
+        QTemporaryDir data;
+        Workshop workshop(Places{data.path(), false},
+                          [] { return QDateTime::currentDateTimeUtc(); });
+        Windows windows(workshop);
+        windows.open();
+        Q_EMIT workshop.languageWanted(language);
+        QStringList twice;
+        const std::function<void(const QList<QAction*>&, const QString&)> look =
+            [&](const QList<QAction*>& actions, const QString& menu) {
+                QHash<QString, QString> seen;
+                for (QAction* action : actions) {
+                    const QString letter = QKeySequence::mnemonic(action->text()).toString();
+                    if (!letter.isEmpty() && seen.contains(letter))
+                        twice << menu + QLatin1String(": ") + seen.value(letter) + " = " +
+                                     action->text();
+                    if (!letter.isEmpty())
+                        seen.insert(letter, action->text());
+                    if (action->menu())
+                        look(action->menu()->actions(), action->text());
+                }
+            };
+        look(windows.all()[0]->menuBar()->actions(), QStringLiteral("bar"));
+        QVERIFY2(twice.isEmpty(), qPrintable(twice.join(QStringLiteral("; "))));
+    }
+
     // What a maker types in German, and what it is understood as: "ca. 3 Prise Safran".
     void typedInGerman_data()
     {

@@ -254,9 +254,20 @@ QWidget* BenchPage::buildVessels()
     return box;
 }
 
+bool BenchPage::lockChosen()
+{
+    if (!chosenIn_ || panel(*chosenIn_)->currentLine() == 0)
+        return false;
+    panel(*chosenIn_)->toggleLock();
+    return true;
+}
+
 void BenchPage::wire(VesselPanel* p)
 {
-    connect(p, &VesselPanel::focused, this, [this](Vessel vessel) { typing_->setVessel(vessel); });
+    connect(p, &VesselPanel::focused, this, [this](Vessel vessel) {
+        chosenIn_ = vessel;
+        typing_->setVessel(vessel);
+    });
     connect(p, &VesselPanel::typed, this, [this](Vessel vessel, const QString& text) {
         typing_->setVessel(vessel);
         typing_->startTyping(text);

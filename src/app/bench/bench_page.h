@@ -74,6 +74,8 @@ public:
     void showWorking(Rule rule, LineId line);
     void showWorkingOf(Rule rule, PortionId portion);
     void showFigures();
+    // Locks or unlocks the amount of the line chosen last; false: there is none.
+    bool lockChosen();
     VesselPanel* panel(Vessel vessel) const { return panels_[std::size_t(vessel)]; }
     AccountsView* accounts() const { return accounts_; }
     FiguresPanel* figures() const { return figures_; }
@@ -125,6 +127,7 @@ private:
     SettingsStrip* strip_;
     TypingLine* typing_;
     std::vector<VesselPanel*> panels_;
+    std::optional<Vessel> chosenIn_; // the vessel that had the focus last
     struct JugRow {
         FigureRow* row;
         Vessel vessel;

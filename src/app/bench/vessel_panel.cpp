@@ -125,6 +125,12 @@ LineId VesselPanel::currentLine() const
     return model_->lineAt(list_->currentIndex());
 }
 
+void VesselPanel::toggleLock()
+{
+    if (const Line* line = document_.formula().find(currentLine()))
+        document_.apply(SetLocked{line->id, !line->locked}, tr("Lock an amount"));
+}
+
 void VesselPanel::setSpeech(const Speech& speech)
 {
     speech_ = speech;
@@ -309,8 +315,7 @@ bool VesselPanel::keyPressed(QKeyEvent* key)
         return true;
     }
     if (line != 0 && key->modifiers() == Qt::ControlModifier && key->key() == Qt::Key_J) {
-        if (const Line* l = document_.formula().find(line))
-            document_.apply(SetLocked{line, !l->locked}, tr("Lock an amount"));
+        toggleLock();
         return true;
     }
     if (line != 0 && (key->key() == Qt::Key_Delete || key->key() == Qt::Key_Backspace)) {

@@ -32,6 +32,7 @@ public:
     QListView* list() const { return list_; }
     VesselModel* model() const { return model_; }
     LineId currentLine() const;
+    void toggleLock(); // of the current line's amount
     void setSpeech(const Speech& speech);
     // A line of its own under the heading, such as the jug's strength.
     void setSummary(const QString& text);
