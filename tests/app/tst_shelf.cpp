@@ -386,7 +386,7 @@ private Q_SLOTS:
 
     void byKeyboard()
     {
-        QTest::keyClick(shop_->window.get(), Qt::Key_4, Qt::ControlModifier);
+        QTest::keyClick(shop_->window.get(), Qt::Key_5, Qt::ControlModifier);
         QLineEdit* search = page().list().searchField();
         QVERIFY(search->hasFocus());
         search->clear();
