@@ -228,6 +228,11 @@ QList<MainWindow::NamedPlace> MainWindow::places()
             {tr("Shelf"), QStringLiteral("library-big"), ShelfPlace}};
 }
 
+QKeySequence MainWindow::keysOf(Place place)
+{
+    return QKeySequence(Qt::CTRL | Qt::Key(Qt::Key_1 + int(place)));
+}
+
 QWidget* MainWindow::buildRail()
 {
     auto* rail = new Rail(this);
@@ -237,7 +242,6 @@ QWidget* MainWindow::buildRail()
     auto* column = new QVBoxLayout(rail);
     column->setContentsMargins(8, 10, 8, 10);
     column->setSpacing(6);
-    int number = 0;
     for (const auto& [name, icon, place] : places()) {
         auto* button = new RailButton(rail);
         button->setObjectName(QStringLiteral("rail"));
@@ -248,10 +252,8 @@ QWidget* MainWindow::buildRail()
         button->setCheckable(true);
         button->setAutoExclusive(true);
         button->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-        // The key is the menu's.
-        const QKeySequence keys(Qt::CTRL | Qt::Key(Qt::Key_1 + number++));
-        button->setToolTip(
-            QStringLiteral("%1 (%2)").arg(name, keys.toString(QKeySequence::NativeText)));
+        button->setToolTip(QStringLiteral("%1 (%2)").arg(
+            name, keysOf(place).toString(QKeySequence::NativeText))); // the menu has the key
         connect(button, &QToolButton::clicked, this, [this, to = place] { goTo(to); });
         column->addWidget(button);
         rail_.append(button);
@@ -371,12 +373,15 @@ ShelfPage& MainWindow::shelfPage()
         journalPage().reload(batch);
     });
     connect(shelfPage_, &ShelfPage::shelfChanged, this, [this] { banner().hide(); });
-    connect(shelfPage_, &ShelfPage::stockWanted, this, [this] {
-        stockWindow().refresh();
-        stockWindow().show();
-        stockWindow().raise();
-    });
+    connect(shelfPage_, &ShelfPage::stockWanted, this, &MainWindow::showStock);
     return *shelfPage_;
+}
+
+void MainWindow::showStock()
+{
+    stockWindow().refresh();
+    stockWindow().show();
+    stockWindow().raise();
 }
 
 StockWindow& MainWindow::stockWindow()

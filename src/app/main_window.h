@@ -133,6 +133,8 @@ private:
         Place place;
     };
     static QList<NamedPlace> places(); // in their order
+    static QKeySequence keysOf(Place place);
+    void showStock();
     QWidget* buildRail();
     void rehearse();
     void addPage(QWidget* page); // in a room that scrolls

@@ -17,7 +17,6 @@
 #include "app/keys_window.h"
 #include "app/look_menu.h"
 #include "app/sheet_actions.h"
-#include "app/shelf/stock_window.h"
 #include "app/tour/tour.h"
 #include "app/widgets/banner.h"
 #include "app/widgets/typing_line.h"
@@ -126,10 +125,8 @@ void MainWindow::buildMenu()
 void MainWindow::buildPlacesMenu()
 {
     QMenu* menu = menuBar()->addMenu(tr("&Go to"));
-    int number = 0;
     for (const auto& [name, icon, place] : places())
-        menu->addAction(name, QKeySequence(ctrl | Qt::Key(Qt::Key_1 + number++)), this,
-                        [this, to = place] { goTo(to); });
+        menu->addAction(name, keysOf(place), this, [this, to = place] { goTo(to); });
     const auto addJournal = [&](const QString& text, const std::function<void()>& what) {
         menu->addAction(text, this, [this, what] {
             goTo(JournalPlace);
@@ -141,11 +138,7 @@ void MainWindow::buildPlacesMenu()
     addJournal(tr("What goes &with what"), [this] { journalPage().showPatterns(); });
     addJournal(tr("&Bars, label and cost of a batch"),
                [this] { journalPage().view().goTo(BatchView::Bars); });
-    menu->addAction(tr("S&tock, lots and deliveries…"), this, [this] {
-        stockWindow().refresh();
-        stockWindow().show();
-        stockWindow().raise();
-    });
+    menu->addAction(tr("S&tock, lots and deliveries…"), this, &MainWindow::showStock);
     menu->addAction(tr("&Rehearse the day…"), this, &MainWindow::rehearse);
 }
 

@@ -11,9 +11,13 @@ namespace rhexion {
 
 namespace {
 
-MadeAtBench here(const Journal& journal)
+// What this bench is called, where it has a name: written where a batch begins or is taken over.
+QList<Event> nameHere(const Journal& journal, const std::string& batch, const QDateTime& now)
 {
-    return {journal.benchName().left(qsizetype(limits::benchName)).toStdString()};
+    const QString name = journal.benchName().left(qsizetype(limits::benchName));
+    if (name.isEmpty())
+        return {};
+    return {eventAt(now, batch, journal.bench(), MadeAtBench{name.toStdString()})};
 }
 
 } // namespace
@@ -33,13 +37,12 @@ BatchInProgress::begin(Journal& journal, const Formula& formula, const Reckoning
 {
     const Event first = eventAt(clock(), newId(), journal.bench(),
                                 BatchBegun{formula, planned.amounts, planDay(formula, planned)});
-    std::vector<Event> events{first};
-    if (!journal.benchName().isEmpty())
-        events.push_back(eventAt(clock(), first.batch, journal.bench(), here(journal)));
-    if (auto fault = journal.append({events.begin(), events.end()}))
+    const QList<Event> events = QList<Event>{first} + nameHere(journal, first.batch, clock());
+    if (auto fault = journal.append(events))
         return *std::move(fault);
     std::unique_ptr<BatchInProgress> current(
-        new BatchInProgress(journal, *fold(events), std::move(clock), beside));
+        new BatchInProgress(journal, *fold({events.constData(), std::size_t(events.size())}),
+                            std::move(clock), beside));
     current->reckonNow({});
     return current;
 }
@@ -125,11 +128,7 @@ std::optional<FileFault> BatchInProgress::takeOver()
     const DayStep* step = stepAtHand();
     if (!step || !isMadeElsewhere())
         return std::nullopt;
-    QList<Event> events;
-    if (!journal_.benchName().isEmpty())
-        events << event(here(journal_));
-    events << event(StepChosen{keyOf(*step)});
-    return move(events);
+    return move(nameHere(journal_, batch_.id, clock_()) << event(StepChosen{keyOf(*step)}));
 }
 
 Event BatchInProgress::event(Happening what) const
@@ -147,9 +146,8 @@ std::optional<double> BatchInProgress::weighedAt(int step) const
 
 std::optional<Weighed> BatchInProgress::lastWeighing(const WeighTarget& target) const
 {
-    const auto words = batch_.lastWords();
-    const auto found = std::ranges::find(words, target, &Weighed::target);
-    return found == words.end() ? std::nullopt : std::optional(*found);
+    const WeighedAt* last = batch_.lastWord(target);
+    return last ? std::optional(last->weighed) : std::nullopt;
 }
 
 PlaceNow BatchInProgress::placeNow() const
@@ -391,11 +389,8 @@ std::optional<FileFault> BatchInProgress::mend(const DayMend& mend)
         events << event(
             WeighedNow{then.weighed[i], plannedGrams(target, batch_.formula, planned_)});
         // A mend is in place of what was weighed, wherever that was.
-        const auto& all = batch_.weighings;
-        const auto last = std::find_if(all.rbegin(), all.rend(), [&](const WeighedAt& w) {
-            return w.weighed.target == target;
-        });
-        if (last != all.rend() && last->bench != journal_.bench().toStdString())
+        const WeighedAt* last = batch_.lastWord(target);
+        if (last && last->bench != journal_.bench().toStdString())
             events << event(TwiceSettled{events.back().id, WeighedTwice::Second});
     }
     for (std::size_t i = before.topUps.size(); i < then.topUps.size(); ++i)

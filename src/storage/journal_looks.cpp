@@ -210,13 +210,8 @@ Journal::Result<QList<DrawOf>> Journal::draws(const QString& material, std::int6
                 out.append({QString::fromStdString(batch.id), m->id, m->lot.id, at, grams});
         };
         const Formula f = withSubstitutes(batch.formula, batch.substitutes);
-        for (const Weighed& last : batch.lastWords()) {
-            std::int64_t at = 0;
-            for (const WeighedAt& w : batch.weighings)
-                if (w.weighed.target == last.target)
-                    at = w.at;
-            add(drawnFrom(last.target, f), last.grams, at);
-        }
+        for (const Weighed& last : batch.lastWords())
+            add(drawnFrom(last.target, f), last.grams, batch.lastWord(last.target)->at);
         for (const AddedAt& added : batch.topUps)
             add(added.topUp.material, added.topUp.grams, added.at);
     }

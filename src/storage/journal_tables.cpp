@@ -164,15 +164,11 @@ Done keepBars(QSqlDatabase& db, const Batch& batch)
 Done keepTwice(QSqlDatabase& db, const Batch& batch)
 {
     for (const TwiceWeighed& twice : batch.twice) {
-        const WeighTarget& target = twice.second.weighed.target;
-        for (const WeighedAt& w : batch.weighings)
-            if (w.weighed.target == target)
-                if (auto fault =
-                        run(db,
-                            "UPDATE draw SET grams = ?, at = ? WHERE batch = ? AND"
-                            " target = ?",
-                            {w.weighed.grams, qint64(w.at), columnText(batch.id), keyOf(target)}))
-                    return fault;
+        const WeighedAt& last = *batch.lastWord(twice.second.weighed.target);
+        if (auto fault = run(db, "UPDATE draw SET grams = ?, at = ? WHERE batch = ? AND target = ?",
+                             {last.weighed.grams, qint64(last.at), columnText(batch.id),
+                              keyOf(last.weighed.target)}))
+            return fault;
     }
     return std::nullopt;
 }

@@ -310,7 +310,9 @@ void BatchView::giveCode()
 {
     if (!journal_ || !batch_ || (lastOf<CodeGiven>(batch_->after) && sameCode_.isEmpty()))
         return;
-    const auto read = journal_->codes({});
+    const QDate day = QDateTime::fromMSecsSinceEpoch(batch_->begun).date();
+    const auto read =
+        journal_->codes(QString::fromStdString(codesOfDay(day.year(), day.dayOfYear())));
     if (const auto* fault = std::get_if<FileFault>(&read)) {
         Q_EMIT noted(words::fileFault(*fault));
         return;
@@ -318,7 +320,6 @@ void BatchView::giveCode()
     std::vector<std::string> given;
     for (const QString& code : std::get<QStringList>(read))
         given.push_back(code.toStdString());
-    const QDate day = QDateTime::fromMSecsSinceEpoch(batch_->begun).date();
     const auto code = nextCode(day.year(), day.dayOfYear(), journal_->benchLetter(), given);
     if (const auto* text = std::get_if<std::string>(&code))
         keep(After{clock_().toMSecsSinceEpoch(), CodeGiven{*text}, 0});

@@ -59,7 +59,7 @@ JournalPage::JournalPage(Workshop& workshop, QWidget* parent) : QWidget(parent),
                           .arg(words::findExamples().join(QStringLiteral("; "))));
     find_->setClearButtonEnabled(true);
     find_->setMaxLength(200);
-    connect(find_, &QLineEdit::textChanged, this, [this] { reload(); });
+    connect(find_, &QLineEdit::textChanged, this, [this] { fillList({}); });
     taken_ = new Label(left);
     taken_->setObjectName(QStringLiteral("muted"));
     taken_->setWordWrap(true);
@@ -194,6 +194,20 @@ void JournalPage::reload(const QString& batch)
 {
     if (!journal_)
         return;
+    const auto many = journal_->codesOfMany();
+    QStringList doubled;
+    if (const auto* codes = std::get_if<QList<CodeOfMany>>(&many))
+        for (const CodeOfMany& one : codes->mid(0, 3))
+            doubled << words::codeTwice(one);
+    doubled_->setText(doubled.join(QLatin1Char('\n')));
+    doubled_->setVisible(!doubled.isEmpty());
+    fillList(batch);
+}
+
+void JournalPage::fillList(const QString& batch)
+{
+    if (!journal_)
+        return;
     const QString wanted = !batch.isEmpty() ? batch
                            : view_->batch() ? QString::fromStdString(view_->batch()->id)
                                             : QString();
@@ -216,13 +230,6 @@ void JournalPage::reload(const QString& batch)
     if (const auto found = journal_->batchesOfCode(find_->text().trimmed().toUpper());
         !find_->text().isEmpty() && std::holds_alternative<QStringList>(found))
         coded = std::get<QStringList>(found).value(0);
-    const auto many = journal_->codesOfMany();
-    QStringList doubled;
-    if (const auto* list = std::get_if<QList<CodeOfMany>>(&many))
-        for (const CodeOfMany& one : list->mid(0, 3))
-            doubled << words::codeTwice(one);
-    doubled_->setText(doubled.join(QLatin1Char('\n')));
-    doubled_->setVisible(!doubled.isEmpty());
     model_->setSource(
         [this, finding, coded](int most, const BatchSummary* after) -> QList<BatchSummary> {
             constexpr int mostFound = 1000;

@@ -59,6 +59,7 @@ protected:
 
 private:
     enum Right { OneBatch, Calendar, Together };
+    void fillList(const QString& batch); // with what is searched for
     void showBatch();
     void showRight(Right what);
     void fitRoom();

@@ -28,6 +28,13 @@ bool isGood(const BatchCode& c)
 
 } // namespace
 
+std::string codesOfDay(int year, int day)
+{
+    char out[32];
+    std::snprintf(out, sizeof out, "%02d-%03d-", year % 100, day);
+    return out;
+}
+
 OrCannot<std::string> textOf(const BatchCode& c)
 {
     if (!isGood(c))
@@ -35,8 +42,7 @@ OrCannot<std::string> textOf(const BatchCode& c)
     char digits[32];
     std::snprintf(digits, sizeof digits, "%02d%03d%02d", c.year % 100, c.day, c.number);
     const std::string_view d(digits);
-    std::string out;
-    out.append(d.substr(0, 2)).append("-").append(d.substr(2, 3)).append("-");
+    std::string out = codesOfDay(c.year, c.day);
     if (c.bench)
         out.push_back(c.bench);
     out.append(d.substr(5, 2)).push_back(letterFor(d, c.bench));

@@ -24,6 +24,8 @@ inline constexpr std::string_view benchLetters = "ABCDEFGHJKLMNPQRSTUVWXY"; // n
 char benchLetterOf(std::string_view bench);
 
 OrCannot<std::string> textOf(const BatchCode& code);
+// What every code of a day begins with: "27-038-".
+std::string codesOfDay(int year, int day);
 // The first of the day that the bench has not given yet; OutOfRange after 99.
 OrCannot<std::string> nextCode(int year, int day, char bench, std::span<const std::string> given);
 // Nothing where it is not such a code, or its letter does not fit.

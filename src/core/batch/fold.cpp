@@ -60,10 +60,8 @@ public:
     {
         ++batch_.changes;
         WeighedAt weighed{now.weighed, now.plannedGrams, event_.at, event_.id, event_.bench};
-        const auto before = std::ranges::find_if(
-            batch_.weighings.rbegin(), batch_.weighings.rend(),
-            [&](const WeighedAt& w) { return w.weighed.target == now.weighed.target; });
-        if (before != batch_.weighings.rend() && before->bench != event_.bench)
+        const WeighedAt* before = batch_.lastWord(now.weighed.target);
+        if (before && before->bench != event_.bench)
             batch_.twice.push_back({*before, weighed, {}, 0});
         batch_.weighings.push_back(std::move(weighed));
     }
@@ -258,6 +256,13 @@ heat::DayMoments Batch::moments() const
             out.poured = std::max(out.poured.value_or(at), at);
     }
     return out;
+}
+
+const WeighedAt* Batch::lastWord(const WeighTarget& target) const
+{
+    const auto found = std::find_if(weighings.rbegin(), weighings.rend(),
+                                    [&](const WeighedAt& w) { return w.weighed.target == target; });
+    return found == weighings.rend() ? nullptr : &*found;
 }
 
 std::vector<Weighed> Batch::lastWords() const

@@ -99,6 +99,8 @@ struct Batch {
     std::size_t nextStep() const;
     // When lye was in, jug and pot were joined, and it was poured.
     heat::DayMoments moments() const;
+    // The last word on a target; nullptr where it was not weighed.
+    const WeighedAt* lastWord(const WeighTarget& target) const;
     // The last word on every target, in the order of those words.
     std::vector<Weighed> lastWords() const;
     // The first that is not settled; nullptr: none.
